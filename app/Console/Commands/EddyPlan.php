@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Illuminate\Console\Command;
+use OldEddy\Contract\PlanContract;
+
+final class EddyPlan extends Command
+{
+    use AnswersJson;
+
+    protected $signature = 'eddy:plan {--in= : file to read instead of standard input}';
+
+    protected $description = 'Read the water and choose the lineup: JSON in, JSON out';
+
+    public function handle(): int
+    {
+        return $this->answerJson(PlanContract::answer(...));
+    }
+}

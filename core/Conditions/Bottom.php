@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Conditions;
+
+use OldEddy\Words;
+
+/** What the bottom is made of. */
+enum Bottom: string
+{
+    use Words;
+
+    case Rock = 'rock';
+    case Gravel = 'gravel';
+    case Sand = 'sand';
+    case Clay = 'clay';
+    case Mud = 'mud';
+    case Hard = 'hard';
+
+    /** Whether the bottom is hard underfoot. */
+    public function isHard(): bool
+    {
+        return in_array($this, [self::Rock, self::Gravel, self::Hard], true);
+    }
+}

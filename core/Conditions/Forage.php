@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Conditions;
+
+use OldEddy\Words;
+
+/** What the fish eat today. */
+enum Forage: string
+{
+    use Words;
+
+    case Shad = 'shad';
+    case Minnow = 'minnow';
+    case Goby = 'goby';
+    case Crawfish = 'crawfish';
+    case Bluegill = 'bluegill';
+    case Perch = 'perch';
+    case Frog = 'frog';
+    case Insects = 'insects';
+
+    /** Whether this is a small open-water fish. */
+    public function isBaitfish(): bool
+    {
+        return in_array($this, [self::Shad, self::Minnow, self::Goby], true);
+    }
+}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Contract;
+
+use OldEddy\Color\ColorChoice;
+use OldEddy\Conditions\Assumption;
+use OldEddy\Conditions\ConditionsReader;
+use OldEddy\Lineup\Effect;
+use OldEddy\Lineup\Entry;
+use OldEddy\Plan\Plan;
+use OldEddy\Plan\Planner;
+use OldEddy\Problem\InvalidInput;
+use OldEddy\Reading\Finding;
+use OldEddy\Reading\MoodPart;
+use OldEddy\Reading\Reading;
+use OldEddy\Retrieve\Step;
+use OldEddy\Rules\RuleBook;
+
+/** The plan as plain arrays, as docs/schema/plan.out.json describes it. */
+final class PlanContract
+{
+    /**
+     * @param  array<array-key, mixed>  $in
+     * @return array<string, mixed>
+     *
+     * @throws InvalidInput with every problem found
+     */
+    public static function answer(array $in): array
+    {
+        return self::ofPlan(Planner::plan(ConditionsReader::read($in)));
+    }
+
+    /** @return array<string, mixed> */
+    private static function ofPlan(Plan $plan): array
+    {
+        return [
+            'reading' => self::ofReading($plan->reading),
+            'lineup' => array_map(self::ofEntry(...), $plan->lineup),
+            'ruled_out' => array_map(static fn ($r): array => ['lure' => $r->lure, 'why' => $r->why, 'id' => $r->ruleId], $plan->ruledOut),
+            'rods' => array_map(static fn (int $i, Entry $e): array => ['slot' => $i + 1, 'lure' => $e->lure->key, 'role' => $e->lure->role->value], array_keys($plan->rods), $plan->rods),
+            'next_if_refused' => $plan->nextIfRefused,
+            'cautions' => array_map(static fn ($c): array => ['id' => $c->id, 'text' => $c->text], $plan->cautions),
+            'assumed' => array_map(static fn (Assumption $a): string => $a->text, $plan->reading->day->assumed),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function ofReading(Reading $reading): array
+    {
+        $stand = $reading->stand;
+
+        return [
+            'stage' => $reading->stage->stage->value,
+            'stage_why' => $reading->stage->why,
+            'clarity' => $reading->day->clarity->value,
+            'clarity_shift' => $reading->day->clarityShift->value,
+            'mood' => $reading->mood->value,
+            'mood_word' => $reading->mood->word(),
+            'mood_parts' => array_map(static fn (MoodPart $p): array => ['key' => $p->key, 'value' => $p->value, 'text' => $p->text], $reading->mood->parts),
+            'strike_radius_ft' => round($reading->strikeRadiusFt(), 2),
+            'strike_radius_loud_ft' => round($reading->strikeRadiusFt(true), 2),
+            'seen_from_ft' => round($reading->seenFromFt(), 2),
+            'light_1pct_depth_ft' => round($reading->lightOnePercentFt(), 2),
+            'fish' => [
+                'depth_ft' => [round($stand->shallowFt, 1), round($stand->deepFt, 1)],
+                'column' => $stand->column->value,
+                'tightness' => $stand->tightness->value,
+                'structures' => array_map(static fn ($s): string => $s->value, $stand->structures),
+                'covers' => array_map(static fn ($c): string => $c->value, $stand->covers),
+            ],
+            'leave' => $reading->leave,
+            'findings' => array_map(self::ofFinding(...), $reading->findings),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function ofFinding(Finding $finding): array
+    {
+        $rule = RuleBook::rule($finding->id);
+
+        return ['id' => $finding->id, 'text' => $finding->text, 'basis' => $rule->basis->value, 'source' => $rule->source, 'school' => $finding->school];
+    }
+
+    /** @return array<string, mixed> */
+    private static function ofEntry(Entry $entry): array
+    {
+        $setup = $entry->setup;
+
+        return [
+            'rank' => $entry->rank,
+            'lure' => $entry->lure->key,
+            'score' => round($entry->score, 4),
+            'role' => $entry->lure->role->value,
+            'spec' => [
+                'weight_oz' => $setup->spec->weightOz,
+                'length_in' => $setup->spec->lengthIn,
+                'hook' => $setup->spec->hook,
+                'trailer' => $setup->spec->trailer,
+                'blades' => $setup->spec->blades,
+                'rattle' => $setup->spec->rattle,
+                'rated_depth_ft' => $setup->ratedFt,
+            ],
+            'colors' => array_map(static fn (ColorChoice $c): array => ['family' => $c->family->value, 'name' => $c->name, 'why' => $c->why, 'id' => $c->ruleId, 'school' => $c->school], $entry->colors),
+            'depth_ft' => $setup->depthFt,
+            'countdown_s' => $setup->countdownSeconds() === null ? null : round($setup->countdownSeconds(), 1),
+            'cast' => $setup->castKind,
+            'retrieve' => [
+                'key' => $setup->cadence->key,
+                'speed_word' => $setup->cadence->speed->value,
+                'speed_ft_s' => $setup->cadence->speedFtS,
+                'pause_s' => $setup->cadence->pauseS,
+                'steps' => array_map(self::ofStep(...), $setup->cadence->steps),
+                'text' => $setup->cadence->text,
+                'id' => $setup->cadence->ruleId,
+                'school' => $setup->cadence->school,
+            ],
+            'line' => $entry->line,
+            'rod' => $entry->rod,
+            'seconds_in_zone' => round($setup->secondsInZone, 1),
+            'reasons' => array_map(static fn (Effect $e): array => ['factor' => $e->factor, 'effect' => $e->effect, 'text' => $e->text, 'id' => $e->ruleId, 'school' => $e->school], $entry->effects),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function ofStep(Step $step): array
+    {
+        return ['do' => $step->do->value, 'seconds' => round($step->seconds, 1)]
+            + ($step->times === null ? [] : ['times' => $step->times])
+            + ($step->liftFt > 0 ? ['lift_ft' => $step->liftFt] : []);
+    }
+}

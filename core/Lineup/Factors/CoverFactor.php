@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Lineup\Factors;
+
+use OldEddy\Conditions\Cover;
+use OldEddy\Lineup\CoverFit;
+use OldEddy\Lineup\Effect;
+use OldEddy\Lineup\Factor;
+use OldEddy\Lures\LureFamily;
+use OldEddy\Reading\Reading;
+
+/** How the lure comes through the cover at the spot, or through the cover to look for. Basis: rules L1, L2, L4, factors our own. */
+final class CoverFactor implements Factor
+{
+    public function weigh(LureFamily $lure, Reading $reading): ?Effect
+    {
+
+        $known = $reading->day->spot->covers !== [] || $reading->day->spot->structure !== null;
+        $covers = CoverFit::covers($reading);
+        $fit = CoverFit::of($lure, $reading);
+        $effect = $known ? $fit : $fit ** 0.5;
+        $names = implode(', ', array_map(static fn (Cover $c): string => $c === Cover::None ? 'open water' : $c->words(), $covers));
+        $text = match (true) {
+            $lure->exposure->value === 'treble' && $fit < 0.75 => "Will snag in {$names}.",
+            $fit >= 1.2 => "Made for {$names}.",
+            $fit >= 0.95 => "Comes through {$names}.",
+            default => "Poor in {$names}.",
+        };
+        $treble = $lure->exposure->value === 'treble' && $fit < 0.75;
+
+        return new Effect('cover', $effect, $text, $treble ? 'L4' : ($reading->day->spot->hasPlants() ? 'L1' : 'L2'));
+    }
+}

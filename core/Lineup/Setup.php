@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Lineup;
+
+use OldEddy\Conditions\DockKind;
+use OldEddy\Conditions\Structure;
+use OldEddy\Lures\LureFamily;
+use OldEddy\Path\Cast;
+use OldEddy\Path\CastAngle;
+use OldEddy\Path\DiveCurve;
+use OldEddy\Path\LurePath;
+use OldEddy\Path\PathModel;
+use OldEddy\Path\SinkRate;
+use OldEddy\Reading\Column;
+use OldEddy\Reading\Reading;
+use OldEddy\Retrieve\Cadence;
+use OldEddy\Retrieve\CadenceChooser;
+use OldEddy\Tackle\Tackle;
+
+/** A lure made ready for the day: rigging, working depth in feet, cadence, cast, and the path it takes. */
+final readonly class Setup
+{
+    /** Cast lengths in feet by kind (R18, D8; our own numbers). */
+    private const CAST_FT = ['flip' => 12.0, 'pitch' => 25.0, 'skip' => 30.0, 'fan' => 70.0, 'parallel' => 70.0, 'long' => 95.0, 'troll' => 130.0];
+
+    /** Half the width of a target, feet, for target casts. */
+    private const TARGET_FT = 4.0;
+
+    private function __construct(
+        public LureFamily $lure,
+        public Spec $spec,
+        public float $depthFt,
+        public ?float $ratedFt,
+        public Cadence $cadence,
+        public string $castKind,
+        public LurePath $path,
+        public float $secondsInZone,
+    ) {
+    }
+
+    /** The lure made ready as the rules say; any of the angler's own wishes may replace a value (feet, ounces, feet a second). */
+    public static function of(
+        LureFamily $lure,
+        Reading $reading,
+        CastAngle $angle = CastAngle::Parallel,
+        ?float $castFt = null,
+        ?float $weightOz = null,
+        ?float $depthFt = null,
+    ): self {
+        $cadence = CadenceChooser::choose($lure, $reading);
+        $kind = self::castKind($lure, $reading);
+        $length = $castFt ?? self::CAST_FT[$kind] + ($kind === 'long' && $reading->day->isWindy() ? 20.0 : 0.0);
+        [$depth, $rated] = self::depth($lure, $reading, $length, $depthFt);
+        $spec = SpecChooser::choose($lure, $reading, $depth);
+        $weight = $weightOz ?? $spec->weightOz ?? 0.25;
+        $cast = self::cast($reading, $length, $angle);
+        $path = PathModel::trace($lure, $cadence, $cast, $depth, SinkRate::of($lure, $weight));
+        if ($weightOz !== null) {
+            $spec = new Spec($weightOz, $spec->lengthIn, $spec->hook, $spec->trailer, $spec->blades, $spec->rattle);
+        }
+
+        return new self($lure, $spec, $depth, $rated, $cadence, $kind, $path, self::zoneSeconds($lure, $reading, $path, $kind));
+    }
+
+    /** Seconds until the lure is at its depth, for lures that are counted down; null for the others (D3). */
+    public function countdownSeconds(): ?float
+    {
+        if ($this->lure->dives() || $this->lure->isSurface() || $this->depthFt < 1) {
+            return null;
+        }
+
+        return $this->depthFt / SinkRate::of($this->lure, $this->spec->weightOz ?? 0.25);
+    }
+
+    /** R18: the kind of cast for this lure and target. */
+    private static function castKind(LureFamily $lure, Reading $reading): string
+    {
+        $spot = $reading->day->spot;
+        if ($lure->cast === 'skip') {
+            return match (true) {
+                $spot->isDock() || $spot->isShaded() => 'skip',
+                $lure->isMoving() => 'parallel',
+                default => $spot->isBare() ? 'long' : 'pitch',
+            };
+        }
+        if (in_array($lure->cast, ['flip', 'pitch'], true) && $spot->isBare()) {
+            return 'long';
+        }
+
+        return $lure->cast;
+    }
+
+    /**
+     * Working depth and, for divers, the rated depth of the model to take (D1, D2), feet.
+     *
+     * @return array{float, ?float}
+     */
+    private static function depth(LureFamily $lure, Reading $reading, float $castFt, ?float $wished): array
+    {
+        if ($lure->isSurface()) {
+            return [0.0, null];
+        }
+        $stand = $reading->stand;
+        $floor = $reading->day->spot->deepFt ?? $stand->deepFt;
+        $target = $wished ?? match (true) {
+            $lure->columns[0] === Column::Bottom && ! $lure->dives() => self::bottomDepth($lure, $reading),
+            $stand->column === Column::Bottom => $stand->middleFt(),
+            $reading->day->spot->dock?->kind === DockKind::Floating => min(2.5, $stand->deepFt),
+            // Fish look up: a little above their middle.
+            default => $stand->shallowFt + 0.4 * ($stand->deepFt - $stand->shallowFt),
+        };
+        $target = max($lure->depthFt[0] === 0.0 ? 0.5 : min($lure->depthFt[0], $floor), min($lure->depthFt[1], $target));
+        if (! $lure->dives()) {
+            return [round($target, 1), null];
+        }
+        $lineMm = Tackle::lineDiameterMm($lure);
+        $rated = DiveCurve::ratedFor($target, $lineMm, $castFt);
+        $tier = self::tier($lure->diveTiersFt, $rated);
+
+        return [round(min(DiveCurve::runningDepthFt($tier, $lineMm, $castFt), max($target, $floor)), 1), $tier];
+    }
+
+    /** Bottom lures are fished where the fish are deepest on the bottom; suspended fish are met at their own depth. */
+    private static function bottomDepth(LureFamily $lure, Reading $reading): float
+    {
+        $stand = $reading->stand;
+
+        return $stand->column === Column::Bottom || $stand->column === Column::Mid
+            ? $stand->shallowFt + 0.7 * ($stand->deepFt - $stand->shallowFt)
+            : $stand->middleFt();
+    }
+
+    /**
+     * D1: the model that just touches: the shallowest that reaches the depth, else the deepest.
+     *
+     * @param  non-empty-list<float>  $tiers
+     */
+    private static function tier(array $tiers, float $rated): float
+    {
+        foreach ($tiers as $tier) {
+            if ($tier >= $rated - 0.5) {
+                return $tier;
+            }
+        }
+
+        return $tiers[array_key_last($tiers)];
+    }
+
+    /** The bottom under the cast: level along the break, rising to the bank across it. */
+    private static function cast(Reading $reading, float $length, CastAngle $angle): Cast
+    {
+        $spot = $reading->day->spot;
+        $stand = $reading->stand;
+        $deep = $spot->deepFt ?? max($stand->deepFt, $stand->column === Column::Suspended ? $stand->deepFt * 1.5 : 0.0);
+        $shallow = $spot->shallowFt ?? min($stand->shallowFt, 1.0);
+        if ($angle === CastAngle::Parallel) {
+            return new Cast($length, $angle, $deep, $deep);
+        }
+        $near = max($deep, min($spot->depthNearbyFt ?? $deep * 1.4, $deep * 2));
+        if ($spot->structure === Structure::Basin) {
+            $near = $shallow = $deep;
+        }
+
+        return new Cast($length, $angle, $near, $shallow);
+    }
+
+    /** Seconds in the fish band, widened by what the fish will move; for target casts only near the target. */
+    private static function zoneSeconds(LureFamily $lure, Reading $reading, LurePath $path, string $kind): float
+    {
+        $stand = $reading->stand;
+        $reach = $reading->strikeRadiusFt($lure->isLoud());
+        // A surface lure counts where fish stand close enough below to come up for it.
+        $rise = $lure->isSurface() ? 3.0 : 0.0;
+        $top = $stand->shallowFt - $reach - $rise;
+        $target = in_array($kind, ['flip', 'pitch', 'skip'], true);
+        $near = $target ? $path->cast->lengthFt - 2 * self::TARGET_FT - $reach : 0.0;
+        if ($path->cast->angle === CastAngle::Crossing && ! $target) {
+            // Across the break the fish stand only where the bottom lies in their band.
+            return $path->secondsBetween($top, $stand->deepFt + $reach, ...self::stretch($path->cast, $stand->shallowFt, $stand->deepFt, $reach));
+        }
+
+        return $path->secondsBetween($top, $stand->deepFt + $reach, $near);
+    }
+
+    /**
+     * The distances from the angler between which the bottom lies between two depths, widened by the reach.
+     *
+     * @return array{float, float}
+     */
+    private static function stretch(Cast $cast, float $shallow, float $deep, float $reach): array
+    {
+        $slope = $cast->bottomNearFt - $cast->bottomFarFt;
+        if ($slope < 0.1) {
+            return [0.0, $cast->lengthFt];
+        }
+        $at = static fn (float $depth): float => $cast->lengthFt * ($cast->bottomNearFt - $depth) / $slope;
+
+        return [max(0.0, $at($deep) - $reach), min($cast->lengthFt, $at($shallow) + $reach)];
+    }
+}

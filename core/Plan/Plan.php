@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Plan;
+
+use OldEddy\Cautions\Caution;
+use OldEddy\Lineup\Entry;
+use OldEddy\Lineup\RuledOut;
+use OldEddy\Reading\Reading;
+
+/** The plan of a day: reading, lineup, rods to rig, what to show when refused, cautions. */
+final readonly class Plan
+{
+    /**
+     * @param  non-empty-list<Entry>  $lineup  best first
+     * @param  list<RuledOut>  $ruledOut
+     * @param  non-empty-list<Entry>  $rods  from search to slow
+     * @param  list<string>  $nextIfRefused
+     * @param  list<Caution>  $cautions
+     */
+    public function __construct(
+        public Reading $reading,
+        public array $lineup,
+        public array $ruledOut,
+        public array $rods,
+        public array $nextIfRefused,
+        public array $cautions,
+    ) {
+    }
+
+    /** The entry of a lure, or null when it is ruled out. */
+    public function entry(string $lure): ?Entry
+    {
+        foreach ($this->lineup as $entry) {
+            if ($entry->lure->key === $lure) {
+                return $entry;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Plan;
+
+use OldEddy\Cautions\Cautions;
+use OldEddy\Color\ColorChooser;
+use OldEddy\Conditions\Conditions;
+use OldEddy\Conditions\Settler;
+use OldEddy\Lineup\Entry;
+use OldEddy\Lineup\Ranking;
+use OldEddy\Lineup\Refusals;
+use OldEddy\Lineup\Rods;
+use OldEddy\Lineup\Setup;
+use OldEddy\Reading\Reading;
+use OldEddy\Reading\WaterReader;
+use OldEddy\Tackle\Tackle;
+
+/** From conditions to plan: settle, read, rank, make ready. The same conditions always give the same plan. */
+final class Planner
+{
+    /** The plan for what the angler said. */
+    public static function plan(Conditions $conditions): Plan
+    {
+        return self::planFor(WaterReader::read(Settler::settle($conditions)));
+    }
+
+    /** The plan for a reading at hand. */
+    public static function planFor(Reading $reading): Plan
+    {
+        $ranking = Ranking::of($reading);
+        $lineup = [];
+        foreach ($ranking->scored as $i => $scored) {
+            $lineup[] = new Entry(
+                $i + 1,
+                $scored->lure,
+                $scored->score,
+                $scored->effects,
+                Setup::of($scored->lure, $reading),
+                ColorChooser::choose($scored->lure, $reading),
+                Tackle::line($scored->lure, $reading),
+                Tackle::rod($scored->lure),
+            );
+        }
+        $rods = Rods::rig($lineup, $reading);
+        $keys = array_map(static fn (Entry $e): string => $e->lure->key, $rods);
+
+        return new Plan($reading, $lineup, $ranking->ruledOut, $rods, Refusals::after($lineup, $reading), Cautions::of($reading, $keys));
+    }
+}

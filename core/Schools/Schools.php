@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Schools;
+
+use InvalidArgumentException;
+
+/**
+ * The schools an angler follows where practitioners disagree. A key left out follows the default of the handbook,
+ * which for some keys depends on the day; the methods that need it decide there and say which school spoke.
+ */
+final readonly class Schools
+{
+    /** Every key with its schools; the first word of each school's text explains it on the settings page. */
+    public const CHOICES = [
+        'tempo' => ['search_then_slow', 'cover_water', 'pick_apart'],
+        'change_first' => ['place', 'lure'],
+        'mud_color' => ['bright', 'dark_contrast'],
+        'clear_speed' => ['fast', 'subtle'],
+        'shade_from_f' => ['50', '55'],
+        'spring_worms' => ['yes', 'no'],
+        'cold_mud' => ['leave', 'stay_slow'],
+        'loudness' => ['rattle', 'silent'],
+    ];
+
+    /**
+     * @param  array<string, string>  $chosen  school by key
+     *
+     * @throws InvalidArgumentException for an unknown key or school
+     */
+    public function __construct(private array $chosen = [])
+    {
+        foreach ($chosen as $key => $school) {
+            if (! in_array($school, self::CHOICES[$key] ?? [], true)) {
+                throw new InvalidArgumentException("There is no school \"{$school}\" for \"{$key}\".");
+            }
+        }
+    }
+
+    /** The chosen school, or null when the default of the handbook holds. */
+    public function chosen(string $key): ?string
+    {
+        return $this->chosen[$key] ?? null;
+    }
+
+    /** The same schools with one of them changed; null goes back to the default. */
+    public function with(string $key, ?string $school): self
+    {
+        return new self(array_filter([...$this->chosen, $key => $school], static fn (?string $s): bool => $s !== null));
+    }
+
+    /** @return array<string, string> */
+    public function toArray(): array
+    {
+        return $this->chosen;
+    }
+}
