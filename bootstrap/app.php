@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\BodyLimit;
 use App\Http\Middleware\SecurityHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -17,6 +18,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // Same-origin application: nothing to share across origins.
         $middleware->remove(HandleCors::class);
+        $middleware->prepend(BodyLimit::class);
+        $middleware->encryptCookies(except: ['scheme']);
         $middleware->web(append: [SecurityHeaders::class]);
         $middleware->redirectGuestsTo(fn (Request $request): string => route('sign-in'));
         $middleware->redirectUsersTo(fn (Request $request): string => route('days'));

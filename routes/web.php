@@ -2,6 +2,43 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountController;
+use App\Http\Controllers\ChooseController;
+use App\Http\Controllers\ConfirmController;
+use App\Http\Controllers\DayController;
+use App\Http\Controllers\FishController;
+use App\Http\Controllers\ReadController;
+use App\Http\Controllers\RuleController;
+use App\Http\Controllers\SettingsController;
 use Illuminate\Support\Facades\Route;
 
-Route::get('/', fn () => 'ok');
+Route::get('/up', fn () => response('up', 200, ['Content-Type' => 'text/plain']))->withoutMiddleware('web')->name('up');
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('/', [AccountController::class, 'signInForm'])->name('sign-in');
+    Route::post('/sign-in', [AccountController::class, 'signIn'])->name('sign-in.try');
+    Route::get('/register', [AccountController::class, 'registerForm'])->name('register');
+    Route::post('/register', [AccountController::class, 'register'])->middleware('throttle:register')->name('register.try');
+    Route::post('/look-around', [AccountController::class, 'lookAround'])->middleware('throttle:register')->name('look-around');
+});
+
+Route::middleware('auth')->group(function (): void {
+    Route::post('/sign-out', [AccountController::class, 'signOut'])->name('sign-out');
+    Route::get('/token', [AccountController::class, 'token'])->name('token');
+    Route::get('/settings', [SettingsController::class, 'show'])->name('settings');
+    Route::post('/settings', [SettingsController::class, 'save'])->name('settings.save');
+    Route::get('/rules/{id}', [RuleController::class, 'show'])->name('rule');
+    Route::get('/days', [DayController::class, 'index'])->name('days');
+    Route::post('/days', [DayController::class, 'open'])->name('days.open');
+    Route::prefix('/days/{trip}')->whereNumber('trip')->group(function (): void {
+        Route::get('/read', [ReadController::class, 'show'])->name('read');
+        Route::patch('/conditions', [ReadController::class, 'change'])->name('conditions.change');
+        Route::get('/choose', [ChooseController::class, 'show'])->name('choose');
+        Route::put('/rack/{lure}', [ChooseController::class, 'rig'])->name('rack.rig');
+        Route::delete('/rack/{lure}', [ChooseController::class, 'unrig'])->name('rack.unrig');
+        Route::get('/fish', [FishController::class, 'show'])->name('fish');
+        Route::post('/log', [FishController::class, 'log'])->name('log');
+        Route::get('/confirm', [ConfirmController::class, 'show'])->name('confirm');
+        Route::post('/close', [ConfirmController::class, 'close'])->name('close');
+    });
+});

@@ -4,11 +4,28 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Models\Trip;
+use App\Show\Units;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\View\View as ViewInstance;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
+        Model::shouldBeStrict(! $this->app->isProduction());
+        // A day is only ever found among the angler's own: other people's ids do not exist for them.
+        Route::bind('trip', fn (string $id): Trip => Auth::user()?->trips()->with('user')->findOrFail((int) $id) ?? abort(404));
+        RateLimiter::for('register', fn (Request $request): Limit => Limit::perMinute(20)->by((string) $request->ip()));
+        View::composer('*', function (ViewInstance $view): void {
+            $view->with('units', new Units(Auth::user()?->isMetric() ?? false));
+        });
     }
 }

@@ -47,7 +47,7 @@ final class Exclusions
             return new RuledOut($lure->key, sprintf('%.0f °F is out of its span of %.0f-%.0f °F.', $day->tempF, $lure->tempF[0], $lure->tempF[3]), 'FAMILIES');
         }
         $depth = (new DepthFactor)->weigh($lure, $reading);
-        if ($depth !== null && $depth->effect < self::HOPELESS_DEPTH) {
+        if ($depth->effect < self::HOPELESS_DEPTH) {
             return new RuledOut($lure->key, $depth->text, 'D1');
         }
         if ($lure->dives() && $day->spot->deepFt !== null && min($lure->diveTiersFt) > $day->spot->deepFt + 2) {

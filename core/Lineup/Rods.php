@@ -54,14 +54,12 @@ final class Rods
     {
         $jobs = [
             static fn (Entry $e): bool => true,
-            static fn (Entry $e): bool => $e->lure->role === Role::Search,
-            static fn (Entry $e): bool => $e->lure->role === Role::Slow,
+            static fn (Entry $e): bool => $e->lure->role === Role::Slow && ! $e->lure->dives(),
             static fn (Entry $e): bool => $e->lure->role === Role::Finesse,
+            static fn (Entry $e): bool => $e->lure->role === Role::Search && ! ($e->lure->dives() && $e->lure->deflects),
         ];
-        $cranked = in_array($reading->day->spot->structure, [Structure::Point, Structure::MainPoint, Structure::Ledge, Structure::RockPile, Structure::Hump], true);
-        if ($cranked) {
+        if (in_array($reading->day->spot->structure, [Structure::Point, Structure::MainPoint, Structure::Ledge, Structure::RockPile, Structure::Hump], true)) {
             // Tiers of crankbaits where one kind of structure is fished.
-            $jobs[] = static fn (Entry $e): bool => $e->lure->dives() && $e->lure->deflects;
             $jobs[] = static fn (Entry $e): bool => $e->lure->dives() && $e->lure->deflects;
         }
         $jobs[] = static fn (Entry $e): bool => $e->lure->isSurface();

@@ -54,8 +54,8 @@ final readonly class Setup
         $length = $castFt ?? self::CAST_FT[$kind] + ($kind === 'long' && $reading->day->isWindy() ? 20.0 : 0.0);
         [$depth, $rated] = self::depth($lure, $reading, $length, $depthFt);
         $spec = SpecChooser::choose($lure, $reading, $depth);
-        $weight = $weightOz ?? $spec->weightOz ?? 0.25;
-        $cast = self::cast($reading, $length, $angle);
+        $weight = $weightOz ?? $spec->weightOz;
+        $cast = self::cast($lure, $reading, $length, $angle, $depth);
         $path = PathModel::trace($lure, $cadence, $cast, $depth, SinkRate::of($lure, $weight));
         if ($weightOz !== null) {
             $spec = new Spec($weightOz, $spec->lengthIn, $spec->hook, $spec->trailer, $spec->blades, $spec->rattle);
@@ -71,7 +71,7 @@ final readonly class Setup
             return null;
         }
 
-        return $this->depthFt / SinkRate::of($this->lure, $this->spec->weightOz ?? 0.25);
+        return $this->depthFt / SinkRate::of($this->lure, $this->spec->weightOz);
     }
 
     /** R18: the kind of cast for this lure and target. */
@@ -148,15 +148,21 @@ final readonly class Setup
         return $tiers[array_key_last($tiers)];
     }
 
-    /** The bottom under the cast: level along the break, rising to the bank across it. */
-    private static function cast(Reading $reading, float $length, CastAngle $angle): Cast
+    /**
+     * The bottom under the cast. Along the break it lies over one depth: where the lure touches, for those that should,
+     * else over the deep end of the fish. Across the break the bottom rises to the bank (S4).
+     */
+    private static function cast(LureFamily $lure, Reading $reading, float $length, CastAngle $angle, float $workFt): Cast
     {
         $spot = $reading->day->spot;
         $stand = $reading->stand;
         $deep = $spot->deepFt ?? max($stand->deepFt, $stand->column === Column::Suspended ? $stand->deepFt * 1.5 : 0.0);
         $shallow = $spot->shallowFt ?? min($stand->shallowFt, 1.0);
         if ($angle === CastAngle::Parallel) {
-            return new Cast($length, $angle, $deep, $deep);
+            $touches = ($lure->columns[0] === Column::Bottom || $lure->deflects) && $stand->column !== Column::Suspended;
+            $along = $touches ? max(1.0, min($workFt + $lure->standsOffFt, $deep)) : $deep;
+
+            return new Cast($length, $angle, $along, $along);
         }
         $near = max($deep, min($spot->depthNearbyFt ?? $deep * 1.4, $deep * 2));
         if ($spot->structure === Structure::Basin) {

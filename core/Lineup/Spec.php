@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace OldEddy\Lineup;
 
-/** How the lure is rigged: weight in ounces, length in inches (null where it has no say), hook, trailer, blades, rattle. */
+/** How the lure is rigged: weight in ounces, length in inches, hook, trailer, blades, rattle. */
 final readonly class Spec
 {
     public function __construct(
-        public ?float $weightOz,
-        public ?float $lengthIn,
+        public float $weightOz,
+        public float $lengthIn,
         public string $hook,
         public ?string $trailer,
         public ?string $blades,

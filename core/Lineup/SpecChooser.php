@@ -41,7 +41,7 @@ final class SpecChooser
     }
 
     /** The family weight nearest to what the depth asks for. */
-    public static function weight(LureFamily $lure, Reading $reading, float $depthFt): ?float
+    public static function weight(LureFamily $lure, Reading $reading, float $depthFt): float
     {
         if ($lure->weightsOz === [0.0]) {
             return 0.0;
@@ -87,7 +87,7 @@ final class SpecChooser
     }
 
     /** L10: start in the middle, smaller for fronts, pressure and clear calm; 3.5 in for smallmouth swimbaits. */
-    private static function length(LureFamily $lure, Reading $reading): ?float
+    private static function length(LureFamily $lure, Reading $reading): float
     {
         if ($lure->key === 'paddletail_swimbait') {
             $start = match (true) {

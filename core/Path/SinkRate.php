@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Path;
 
+use OldEddy\Curve;
 use OldEddy\Lures\LureFamily;
 
 /** How fast a lure sinks, feet a second. Basis: rule D3, our own choice (values from memory). */
@@ -18,14 +19,7 @@ final class SinkRate
     /** For a weight in ounces (0 or more) and a bulk of 0 to 1. Grows with weight, shrinks with bulk. */
     public static function feetPerSecond(float $ounces, float $bulk = 0.0): float
     {
-        $slim = 4.2 * max(1.0, $ounces) ** 0.57;
-        for ($i = 1; $i < count(self::BY_OUNCES); $i++) {
-            [$from, $to] = [self::BY_OUNCES[$i - 1], self::BY_OUNCES[$i]];
-            if ($ounces <= $to[0]) {
-                $slim = $from[1] + ($ounces - $from[0]) / ($to[0] - $from[0]) * ($to[1] - $from[1]);
-                break;
-            }
-        }
+        $slim = $ounces > 1.0 ? 4.2 * $ounces ** 0.57 : Curve::through(self::BY_OUNCES, $ounces);
 
         return $slim * (1 - self::BULK_SHARE * $bulk);
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OldEddy\Reading;
 
+use OldEddy\Curve;
+
 /**
  * How far a fish will move for a lure, feet. Basis: rule F13, our own choice around the 6 inches of W14: negative 0.5,
  * neutral 1.5, active 4, interpolated smoothly; never more than 0.8 of the visibility plus 1 ft for a loud lure.
@@ -23,19 +25,9 @@ final class StrikeRadius
         return min(self::byMood($mood), self::SEEN_SHARE * $visibilityFt + ($loud ? self::SOUND_FT : 0.0));
     }
 
+    /** Even steps in proportion, not in feet: from half a foot to one and a half is as far as from there to four and a half. */
     private static function byMood(float $mood): float
     {
-        [$low, $middle, $high] = self::KNOTS;
-        if ($mood <= $low[0]) {
-            return $low[1];
-        }
-        if ($mood >= $high[0]) {
-            return $high[1];
-        }
-        [$from, $to] = $mood < $middle[0] ? [$low, $middle] : [$middle, $high];
-        $share = ($mood - $from[0]) / ($to[0] - $from[0]);
-
-        // Even steps in proportion, not in feet: from half a foot to one and a half is as far as from there to four.
-        return $from[1] * ($to[1] / $from[1]) ** $share;
+        return exp(Curve::through(array_map(static fn (array $knot): array => [$knot[0], log($knot[1])], self::KNOTS), $mood));
     }
 }

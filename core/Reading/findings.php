@@ -49,7 +49,7 @@ return [
         : (($r->day->spot->depthNearbyFt ?? 0) >= 8
             ? sprintf('%.0f mph on a bank with deeper water close by: a feeding bank.', $r->day->windMph)
             : sprintf('%.0f mph muddies the bank it blows on and pushes fish shallower there; look for one with 8-12 ft close by.', $r->day->windMph)),
-    'W8' => static fn (Reading $r): ?string => sprintf('One per cent of the light is left at %.1f ft; below %.1f ft a lure is a silhouette, not a color.', $r->lightOnePercentFt(), Sight::in($r->day->visibilityFt)->silhouetteBelowFt()),
+    'W8' => static fn (Reading $r): string => sprintf('One per cent of the light is left at %.1f ft; below %.1f ft a lure is a silhouette, not a color.', $r->lightOnePercentFt(), Sight::in($r->day->visibilityFt)->silhouetteBelowFt()),
     'W9' => static fn (Reading $r): ?string => $r->day->tempF < 68 && in_array($r->stage->stage, [Stage::EarlyPrespawn, Stage::Prespawn, Stage::Spawn], true)
         ? ($r->day->windFromDeg !== null && $r->day->windMph >= 5
             ? sprintf('The warmest water wins in spring: the %s end, into which the wind blows.', ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'][(int) round(fmod($r->day->windFromDeg + 180, 360) / 45) % 8])
@@ -103,7 +103,7 @@ return [
         $r->day->species->group() === 'walleyes' => $r->day->current->feetPerSecond() > 0 ? 'On the bottom in moving water.' : 'On the bottom, or suspended on bait over the open basin.',
         default => null,
     },
-    'F13' => static fn (Reading $r): ?string => sprintf('They move about %.1f ft for a silent lure, %.1f ft for a loud one.', $r->strikeRadiusFt(), $r->strikeRadiusFt(true)),
+    'F13' => static fn (Reading $r): string => sprintf('They move about %.1f ft for a silent lure, %.1f ft for a loud one.', $r->strikeRadiusFt(), $r->strikeRadiusFt(true)),
     'F14' => static fn (Reading $r): ?string => $r->day->saw(Observed::Follows) ? 'Followers are marks to come back to with something slower; a change of speed may turn one at once.' : null,
     'F15' => static fn (Reading $r): ?string => in_array($r->stage->stage, [Stage::Winter, Stage::Prespawn, Stage::EarlyPrespawn], true) || ($r->day->species->group() === 'walleyes' && $r->day->current->feetPerSecond() > 0)
         ? 'A fish seldom stands alone now: after a bite work the place again at once.' : null,

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace OldEddy\Retrieve;
 
+use OldEddy\Curve;
 use OldEddy\Lures\LureFamily;
 use OldEddy\Reading\Reading;
 
 /** Chooses the cadence of a lure for the day and sets its speed and pause. Basis: handbook 06, rules R1, R3, R15, R16. */
 final class CadenceChooser
 {
+    /** °F => seconds from 45 °F up (R1). */
+    private const JERKBAIT_PAUSE = [[45.0, 4.0], [49.0, 3.0], [55.0, 1.5], [65.0, 0.8]];
+
     /** The cadence for this lure on this day. */
     public static function choose(LureFamily $lure, Reading $reading): Cadence
     {
@@ -46,13 +50,7 @@ final class CadenceChooser
      */
     public static function jerkbaitPause(float $tempF): float
     {
-        return match (true) {
-            $tempF < 45 => min(8.0, 7.0 + (45 - $tempF) * 0.1),
-            $tempF < 50 => 4.0 - ($tempF - 45) * 0.2,
-            $tempF < 55 => 3.0 - ($tempF - 50) * 0.3,
-            $tempF < 65 => 1.5 - ($tempF - 55) * 0.07,
-            default => 0.8,
-        };
+        return $tempF < 45 ? Curve::through([[35.0, 8.0], [45.0, 7.0]], $tempF) : Curve::through(self::JERKBAIT_PAUSE, $tempF);
     }
 
     private static function keyFor(LureFamily $lure, Reading $reading): string

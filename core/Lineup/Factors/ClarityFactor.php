@@ -13,7 +13,7 @@ use OldEddy\Water\Clarity;
 /** Sight against sound and vibration by visibility: what cannot be seen must be felt. Basis: handbook 03, rules W4 and L5, the curve our own. */
 final class ClarityFactor implements Factor
 {
-    public function weigh(LureFamily $lure, Reading $reading): ?Effect
+    public function weigh(LureFamily $lure, Reading $reading): Effect
     {
 
         // 0 at half a foot of visibility, 1 from ten feet: sight grows with the logarithm.

@@ -21,7 +21,7 @@ final class ColumnFactor implements Factor
         'surface' => ['bottom' => 0.45, 'mid' => 0.85, 'suspended' => 0.9, 'surface' => 1.0],
     ];
 
-    public function weigh(LureFamily $lure, Reading $reading): ?Effect
+    public function weigh(LureFamily $lure, Reading $reading): Effect
     {
 
         $place = array_search($reading->stand->column, $lure->columns, true);

@@ -14,7 +14,7 @@ use OldEddy\Reading\Reading;
 /** How the lure comes through the cover at the spot, or through the cover to look for. Basis: rules L1, L2, L4, factors our own. */
 final class CoverFactor implements Factor
 {
-    public function weigh(LureFamily $lure, Reading $reading): ?Effect
+    public function weigh(LureFamily $lure, Reading $reading): Effect
     {
 
         $known = $reading->day->spot->covers !== [] || $reading->day->spot->structure !== null;

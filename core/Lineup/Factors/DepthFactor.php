@@ -13,7 +13,7 @@ use OldEddy\Reading\Reading;
 /** Whether the lure works where the fish are; fish come up for a lure sooner than down. Basis: rule D1, factors our own. */
 final class DepthFactor implements Factor
 {
-    public function weigh(LureFamily $lure, Reading $reading): ?Effect
+    public function weigh(LureFamily $lure, Reading $reading): Effect
     {
 
         $stand = $reading->stand;

@@ -13,7 +13,7 @@ use OldEddy\Retrieve\CadenceChooser;
 /** Time in the zone: how fast the lure leaves a fish behind, against what cold and mood allow. Basis: rules L11, R16 and L8, the curve our own. */
 final class PaceFactor implements Factor
 {
-    public function weigh(LureFamily $lure, Reading $reading): ?Effect
+    public function weigh(LureFamily $lure, Reading $reading): Effect
     {
 
         $pace = max(0.08, CadenceChooser::choose($lure, $reading)->meanSpeedFtS());

@@ -12,7 +12,7 @@ use OldEddy\Reading\Reading;
 /** Temperature and stage: where in the year the lure belongs. Basis: handbook 03, rule L7, factors our own. */
 final class SeasonFactor implements Factor
 {
-    public function weigh(LureFamily $lure, Reading $reading): ?Effect
+    public function weigh(LureFamily $lure, Reading $reading): Effect
     {
 
         $warm = self::warmth($lure, $reading->day->tempF);

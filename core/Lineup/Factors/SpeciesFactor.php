@@ -12,7 +12,7 @@ use OldEddy\Reading\Reading;
 /** How usual the lure is for the species. Basis: handbook 03, factors our own. */
 final class SpeciesFactor implements Factor
 {
-    public function weigh(LureFamily $lure, Reading $reading): ?Effect
+    public function weigh(LureFamily $lure, Reading $reading): Effect
     {
 
         $fit = $lure->suits($reading->day->species);

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Day;
+
+use App\Models\Trip;
+use App\Show\Units;
+use Illuminate\Support\Arr;
+use Illuminate\Support\Facades\DB;
+use OldEddy\Conditions\ConditionsReader;
+use OldEddy\Problem\InputProblem;
+use OldEddy\Problem\InvalidInput;
+
+/**
+ * The state of a day: what was said in one step and is never asked again. Changes come field by field and are merged
+ * under a lock, so that two tabs, a double tap or a repeated request lose and double nothing.
+ */
+final class StateOfDay
+{
+    /**
+     * Changes one field of the conditions. The value comes in the angler's units; null means unknown.
+     *
+     * @throws InvalidInput by field, with nothing changed
+     */
+    public static function change(Trip $trip, string $path, mixed $value, Units $units): Trip
+    {
+        $field = FieldSheet::field($path) ?? throw new InvalidInput([new InputProblem($path, 'is not a field of the day.')]);
+        $value = self::read($field, $value, $units);
+
+        return DB::transaction(function () use ($trip, $field, $value): Trip {
+            /** @var Trip $fresh */
+            $fresh = Trip::query()->whereKey($trip->id)->where('user_id', $trip->user_id)->lockForUpdate()->firstOrFail();
+            $conditions = self::with($fresh->conditions, $field->path, $value);
+            self::check($conditions, $field);
+            $fresh->update(['conditions' => $conditions]);
+            $fresh->setRelation('user', $trip->user);
+
+            return $fresh;
+        });
+    }
+
+    /** The value of a field in the angler's units, or null when unknown. */
+    public static function value(Trip $trip, Field $field, Units $units): mixed
+    {
+        $value = match ($field->path) {
+            'spot.shallow_ft' => Arr::get($trip->conditions, 'spot.depth_ft.0'),
+            'spot.deep_ft' => Arr::get($trip->conditions, 'spot.depth_ft.1'),
+            default => Arr::get($trip->conditions, $field->path),
+        };
+
+        return $field->kind === 'stepper' && $value !== null ? $units->show($field->quantity, (float) $value) : $value;
+    }
+
+    private static function read(Field $field, mixed $value, Units $units): mixed
+    {
+        if ($value === null || $value === '' || $value === []) {
+            if ($field->required) {
+                throw new InvalidInput([new InputProblem($field->path, 'must be said.')]);
+            }
+
+            return null;
+        }
+        if ($field->kind === 'stepper' || $field->path === 'weather.wind_from_deg') {
+            if (! is_numeric($value)) {
+                throw new InvalidInput([new InputProblem($field->path, 'must be a number.')]);
+            }
+            $number = $units->take($field->quantity, (float) $value);
+
+            return floor($number) === $number && abs($number) < 1e9 ? (int) $number : $number;
+        }
+
+        return $field->kind === 'switch' ? in_array($value, [true, 1, '1'], true) : $value;
+    }
+
+    /**
+     * @param  array<string, mixed>  $conditions
+     * @return array<string, mixed>
+     */
+    private static function with(array $conditions, string $path, mixed $value): array
+    {
+        if ($path === 'spot.shallow_ft' || $path === 'spot.deep_ft') {
+            return self::withDepth($conditions, $path === 'spot.shallow_ft' ? 0 : 1, $value);
+        }
+        if ($value === null) {
+            Arr::forget($conditions, $path);
+            foreach (['spot.dock', 'water.inflow', 'spot', 'water', 'weather'] as $parent) {
+                if (Arr::get($conditions, $parent) === []) {
+                    Arr::forget($conditions, $parent);
+                }
+            }
+
+            return $conditions;
+        }
+        Arr::set($conditions, $path, $value);
+
+        return $conditions;
+    }
+
+    /**
+     * The contract keeps the two depths of a spot together: the first one said brings the other along, and pushing one
+     * past the other moves both.
+     *
+     * @param  array<string, mixed>  $conditions
+     * @return array<string, mixed>
+     */
+    private static function withDepth(array $conditions, int $side, mixed $value): array
+    {
+        if ($value === null) {
+            return self::with($conditions, 'spot.depth_ft', null);
+        }
+        $pair = Arr::get($conditions, 'spot.depth_ft') ?? [$value, $value];
+        $pair[$side] = $value;
+        Arr::set($conditions, 'spot.depth_ft', $side === 0 ? [$value, max($pair)] : [min($pair), $value]);
+
+        return $conditions;
+    }
+
+    /** @param array<string, mixed> $conditions */
+    private static function check(array $conditions, Field $field): void
+    {
+        try {
+            ConditionsReader::read($conditions);
+        } catch (InvalidInput $e) {
+            // The form knows two depths where the contract knows a pair.
+            throw new InvalidInput(array_map(
+                static fn (InputProblem $p): InputProblem => str_starts_with($p->path, $field->path) || str_starts_with($p->path, 'spot.depth_ft')
+                    ? new InputProblem($field->path, $p->message) : $p,
+                $e->problems,
+            ));
+        }
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\RackSlot;
+use App\Models\Trip;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+use OldEddy\Lures\Catalog;
+use OldEddy\Slice\Scene;
+
+final class ChooseController
+{
+    public function show(Request $request, Trip $trip): View
+    {
+        $plan = $trip->plan();
+        $chosen = $plan->entry((string) $request->query('lure', '')) ?? $plan->lineup[0];
+
+        return view('choose.show', [
+            'trip' => $trip,
+            'plan' => $plan,
+            'rack' => $trip->rack,
+            'chosen' => $chosen,
+            'scene' => Scene::ofSetup($plan->reading, $chosen->setup),
+        ]);
+    }
+
+    /** Rigging is a PUT: once or ten times, the rod stands on the rack once. */
+    public function rig(Request $request, Trip $trip, string $lure): RedirectResponse|JsonResponse
+    {
+        abort_unless(Catalog::has($lure), 404);
+        $entry = $trip->plan()->entry($lure);
+        if ($entry === null) {
+            return $this->back($request, $trip, $lure, 'That lure is ruled out today.', 422);
+        }
+        RackSlot::query()->upsert([[
+            'trip_id' => $trip->id,
+            'lure' => $lure,
+            'color' => $entry->colors[0]->family->value,
+            'depth_ft' => $entry->setup->depthFt,
+            'retrieve' => $entry->setup->cadence->key,
+            'created_at' => now(), 'updated_at' => now(),
+        ]], ['trip_id', 'lure'], ['color', 'depth_ft', 'retrieve', 'updated_at']);
+
+        return $this->back($request, $trip, $lure, ucfirst($entry->lure->name()).' is on the rack.');
+    }
+
+    public function unrig(Request $request, Trip $trip, string $lure): RedirectResponse|JsonResponse
+    {
+        $trip->rack()->where('lure', $lure)->delete();
+
+        return $this->back($request, $trip, $lure, ucfirst(str_replace('_', ' ', $lure)).' is off the rack.');
+    }
+
+    private function back(Request $request, Trip $trip, string $lure, string $said, int $status = 200): RedirectResponse|JsonResponse
+    {
+        return $request->expectsJson()
+            ? new JsonResponse(['said' => $said], $status)
+            : redirect()->route('choose', ['trip' => $trip, 'lure' => $lure])->with('said', $said);
+    }
+}

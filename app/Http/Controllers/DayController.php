@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Trip;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+use Illuminate\View\View;
+
+final class DayController
+{
+    /** What a new day takes over from the last one: the water changes, the place and the fish seldom do. */
+    private const CARRIED = ['species', 'waterbody', 'lat', 'lon', 'timezone', 'platform', 'rods', 'owned'];
+
+    public function index(Request $request): View
+    {
+        $trips = $request->user()->trips()->withCount('contacts')->withSum('stints as casts_made', 'cast_count')->get()
+            ->sortByDesc(fn (Trip $t): string => ($t->isOpen() ? '1' : '0').($t->conditions['date'] ?? '').$t->id);
+
+        return view('days.index', ['open' => $trips->filter->isOpen(), 'closed' => $trips->reject->isOpen(), 'ask' => (string) Str::uuid()]);
+    }
+
+    /** The form carries an id of its own: sent twice, it opens one day. */
+    public function open(Request $request): RedirectResponse
+    {
+        $given = $request->validate([
+            'name' => ['required', 'string', 'max:80'],
+            'date' => ['required', 'date_format:Y-m-d', 'after:1900-01-01'],
+            'timezone' => ['nullable', 'timezone:all'],
+            'ask' => ['required', 'uuid'],
+        ], ['date.date_format' => 'The date must be a day of the calendar.']);
+        $last = $request->user()->trips()->latest('id')->first();
+        $conditions = ['species' => 'largemouth_bass', ...array_intersect_key($last->conditions ?? [], array_flip(self::CARRIED)), 'date' => $given['date']];
+        if (isset($given['timezone'])) {
+            $conditions['timezone'] ??= $given['timezone'];
+        }
+        $trip = $request->user()->trips()->firstOrCreate(['ask' => $given['ask']], ['name' => $given['name'], 'conditions' => $conditions]);
+
+        return redirect()->route('read', $trip);
+    }
+}

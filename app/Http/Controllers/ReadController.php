@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Day\FieldSheet;
+use App\Day\StateOfDay;
+use App\Models\Trip;
+use App\Show\Units;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+use OldEddy\Conditions\Assumption;
+use OldEddy\Conditions\Settler;
+use OldEddy\Problem\InvalidInput;
+use OldEddy\Reading\WaterReader;
+use OldEddy\Slice\Scene;
+
+final class ReadController
+{
+    public function show(Trip $trip): View
+    {
+        $units = new Units($trip->user->isMetric());
+        $reading = WaterReader::read(Settler::settle($trip->told()));
+        $values = [];
+        foreach (FieldSheet::groups() as $fields) {
+            foreach ($fields as $field) {
+                $values[$field->path] = StateOfDay::value($trip, $field, $units);
+            }
+        }
+
+        return view('read.show', [
+            'trip' => $trip,
+            'groups' => FieldSheet::groups(),
+            'values' => $values,
+            'assumed' => $this->assumed($reading->day->assumed, $units),
+            'reading' => $reading,
+            'scene' => Scene::ofReading($reading),
+        ]);
+    }
+
+    public function change(Request $request, Trip $trip): JsonResponse
+    {
+        $units = new Units($trip->user->isMetric());
+        try {
+            $trip = StateOfDay::change($trip, (string) $request->input('field', ''), $request->input('value'), $units);
+        } catch (InvalidInput $e) {
+            return new JsonResponse(['errors' => $e->toArray()], 422);
+        }
+        $reading = WaterReader::read(Settler::settle($trip->told()));
+        $values = [];
+        foreach (['spot.shallow_ft', 'spot.deep_ft'] as $path) {
+            $field = FieldSheet::field($path);
+            $values[$path] = $field === null ? null : StateOfDay::value($trip, $field, $units);
+        }
+
+        return new JsonResponse([
+            'html' => view('read.reading', ['trip' => $trip, 'reading' => $reading, 'scene' => Scene::ofReading($reading)])->render(),
+            'values' => $values,
+            'assumed' => $this->assumed($reading->day->assumed, $units),
+        ]);
+    }
+
+    /**
+     * @param  list<Assumption>  $assumed
+     * @return array<string, string> what was assumed for each field, as the field would show it
+     */
+    private function assumed(array $assumed, Units $units): array
+    {
+        $shown = [];
+        foreach ($assumed as $assumption) {
+            $field = FieldSheet::field($assumption->path);
+            if ($field !== null) {
+                $shown[$assumption->path] = $field->kind === 'stepper'
+                    ? (string) $units->show($field->quantity, (float) $assumption->value)
+                    : str_replace('_', ' ', is_bool($assumption->value) ? ($assumption->value ? 'yes' : 'no') : (string) $assumption->value);
+            }
+        }
+
+        return $shown;
+    }
+}

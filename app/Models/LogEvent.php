@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * One thing the angler logged, under the id its device gave it.
+ *
+ * @property int $seq
+ * @property string $id
+ * @property int $trip_id
+ * @property ?string $stint_id
+ * @property string $kind
+ * @property int $count
+ * @property ?string $contact_id
+ * @property bool $undone
+ */
+final class LogEvent extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $primaryKey = 'seq';
+
+    protected $fillable = ['id', 'trip_id', 'stint_id', 'kind', 'count', 'contact_id', 'at', 'undone'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['undone' => 'boolean', 'count' => 'integer'];
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+
+/**
+ * One spot, one presentation.
+ *
+ * @property string $id
+ * @property int $trip_id
+ * @property Carbon $started_at local time of the water
+ * @property string $spot
+ * @property string $lure
+ * @property string $color
+ * @property float $depth_ft
+ * @property string $retrieve
+ * @property ?string $structure
+ * @property ?string $cover
+ * @property ?string $light
+ * @property int $cast_count
+ */
+final class Stint extends Model
+{
+    use HasUuids;
+
+    protected $fillable = ['id', 'trip_id', 'started_at', 'spot', 'lure', 'color', 'depth_ft', 'retrieve', 'structure', 'cover', 'light', 'cast_count'];
+
+    /** @return HasMany<Contact, $this> */
+    public function contacts(): HasMany
+    {
+        return $this->hasMany(Contact::class)->orderBy('at')->orderBy('at_cast');
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['started_at' => 'datetime', 'depth_ft' => 'float', 'cast_count' => 'integer'];
+    }
+}

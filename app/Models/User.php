@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Foundation\Auth\User as Authenticatable;
+use OldEddy\Schools\Schools;
+
+/**
+ * An angler with an account.
+ *
+ * @property int $id
+ * @property string $name
+ * @property string $units us or metric
+ * @property array<string, string>|null $schools
+ */
+final class User extends Authenticatable
+{
+    protected $fillable = ['name', 'email', 'password', 'units', 'schools'];
+
+    protected $hidden = ['password', 'remember_token'];
+
+    /** @return HasMany<Trip, $this> */
+    public function trips(): HasMany
+    {
+        return $this->hasMany(Trip::class);
+    }
+
+    public function isMetric(): bool
+    {
+        return $this->units === 'metric';
+    }
+
+    public function schools(): Schools
+    {
+        return new Schools($this->schools ?? []);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['password' => 'hashed', 'schools' => 'array'];
+    }
+}

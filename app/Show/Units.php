@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Show;
+
+use OldEddy\Units\Length;
+use OldEddy\Units\Mass;
+use OldEddy\Units\Speed;
+use OldEddy\Units\Temperature;
+
+/** Shows the core's numbers in the angler's units and takes typed numbers back. All conversions are the core's. */
+final readonly class Units
+{
+    /** Each quantity: the word for its unit in the two systems. */
+    private const WORDS = [
+        'temp' => ['°F', '°C'],
+        'temp_change' => ['°F', '°C'],
+        'depth' => ['ft', 'm'],
+        'speed' => ['mph', 'km/h'],
+        'plain' => ['', ''],
+    ];
+
+    public function __construct(public bool $metric) {}
+
+    /** The word for a quantity's unit. */
+    public function word(string $quantity): string
+    {
+        return self::WORDS[$quantity][(int) $this->metric];
+    }
+
+    /** A number in the contract's unit, as a number in the angler's. */
+    public function show(string $quantity, float $value): float
+    {
+        if (! $this->metric) {
+            return round($value, 2);
+        }
+
+        return round(match ($quantity) {
+            'temp' => Temperature::fromFahrenheit($value)->celsius(),
+            'temp_change' => $value / 1.8,
+            'depth' => Length::fromFeet($value)->metres(),
+            'speed' => Speed::fromMph($value)->metresPerSecond() * 3.6,
+            default => $value,
+        }, 2);
+    }
+
+    /** A number in the angler's unit, as a number in the contract's. */
+    public function take(string $quantity, float $value): float
+    {
+        if (! $this->metric) {
+            return $value;
+        }
+
+        return round(match ($quantity) {
+            'temp' => Temperature::fromCelsius($value)->fahrenheit(),
+            'temp_change' => $value * 1.8,
+            'depth' => Length::fromMetres($value)->feet(),
+            'speed' => Speed::fromMetresPerSecond($value / 3.6)->mph(),
+            default => $value,
+        }, 3);
+    }
+
+    public function depth(float $feet): string
+    {
+        return $this->metric
+            ? self::short(Length::fromFeet($feet)->metres(), 1).' m'
+            : self::short($feet, $feet < 10 ? 1 : 0).' ft';
+    }
+
+    public function band(float $fromFt, float $toFt): string
+    {
+        $word = $this->word('depth');
+
+        return str_replace(" {$word}", '', $this->depth($fromFt)).'–'.$this->depth($toFt);
+    }
+
+    public function temp(float $fahrenheit): string
+    {
+        return $this->metric ? self::short(Temperature::fromFahrenheit($fahrenheit)->celsius(), 1).' °C' : self::short($fahrenheit, 0).' °F';
+    }
+
+    public function pace(float $feetPerSecond): string
+    {
+        return $this->metric ? self::short(Speed::fromFeetPerSecond($feetPerSecond)->metresPerSecond(), 1).' m/s' : self::short($feetPerSecond, 1).' ft/s';
+    }
+
+    /** A lure's weight: fractions of an ounce as they are stamped on the lead, or grams. */
+    public function weight(float $ounces): string
+    {
+        if ($ounces <= 0) {
+            return 'unweighted';
+        }
+        if ($this->metric) {
+            return self::short(Mass::fromOunces($ounces)->grams(), 0).' g';
+        }
+        foreach ([2, 4, 8, 16, 32] as $parts) {
+            $count = $ounces * $parts;
+            if (abs($count - round($count)) < 1e-6 && $count < $parts) {
+                return round($count).'/'.$parts.' oz';
+            }
+        }
+
+        return self::short($ounces, 2).' oz';
+    }
+
+    public function size(float $inches): string
+    {
+        return $this->metric ? self::short(Length::fromInches($inches)->metres() * 100, 1).' cm' : self::short($inches, 2).' in';
+    }
+
+    public static function seconds(float $seconds): string
+    {
+        return $seconds >= 100 ? sprintf('%d min %02d s', intdiv((int) $seconds, 60), (int) $seconds % 60) : self::short($seconds, $seconds < 10 ? 1 : 0).' s';
+    }
+
+    private static function short(float $number, int $digits): string
+    {
+        $text = number_format($number, $digits, '.', '');
+
+        return $digits > 0 ? rtrim(rtrim($text, '0'), '.') : $text;
+    }
+}

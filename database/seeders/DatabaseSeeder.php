@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Http\Controllers\AccountController;
+use App\Log\EventTaker;
+use App\Models\RackSlot;
+use App\Models\Trip;
+use App\Models\User;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\DB;
+use Ramsey\Uuid\Uuid;
+
+/** The demo scenario: an invented reservoir with two creek arms, and one angler's days on it. Loaded once. */
+final class DatabaseSeeder extends Seeder
+{
+    public const PASSWORD = 'quiet-water';
+
+    private const NAMESPACE = 'f3b0c442-98fc-4c14-9afb-f4c8996fb924';
+
+    public function run(): void
+    {
+        $marlo = User::query()->firstOrCreate(['email' => AccountController::DEMO_EMAIL], ['name' => 'Marlo', 'password' => self::PASSWORD]);
+        if ($marlo->trips()->exists()) {
+            return;
+        }
+        DB::transaction(function () use ($marlo): void {
+            foreach (require __DIR__.'/scenario.php' as $day) {
+                $this->day($marlo, $day);
+            }
+        });
+    }
+
+    /** @param array<string, mixed> $day */
+    private function day(User $angler, array $day): void
+    {
+        /** @var Trip $trip */
+        $trip = $angler->trips()->create(['name' => $day['name'], 'conditions' => $day['conditions']]);
+        $trip->setRelation('user', $angler);
+        $plan = $trip->plan();
+        foreach ($plan->rods as $rod) {
+            RackSlot::query()->create([
+                'trip_id' => $trip->id, 'lure' => $rod->lure->key, 'color' => $rod->colors[0]->family->value,
+                'depth_ft' => $rod->setup->depthFt, 'retrieve' => $rod->setup->cadence->key,
+            ]);
+        }
+        $taker = new EventTaker($trip);
+        $spot = $trip->conditions['spot'] ?? null;
+        foreach ($day['stints'] as $i => [$clock, $place, $cover, $lure, $color, $depthFt, $retrieve, $casts, $contacts]) {
+            // The spot of the moment is the state of the day while its stint begins.
+            $trip->conditions = [...$trip->conditions, 'spot' => [...($spot ?? []), 'cover' => [$cover]]];
+            $taker->take($this->events("{$day['name']}/{$i}", $day['conditions']['date'].'T'.$clock.':00', $place, $lure, $color, $depthFt, $retrieve, $casts, $contacts));
+        }
+        $trip->conditions = $day['conditions'];
+        $trip->closed_at = $day['open'] ?? false ? null : $day['conditions']['date'].' 18:00:00';
+        $trip->save();
+    }
+
+    /**
+     * @param  array<int, array{string, 1?: float, 2?: string}>  $contacts  by cast: kind, length, hooked
+     * @return list<array<string, mixed>>
+     */
+    private function events(string $name, string $at, string $place, string $lure, string $color, float $depthFt, string $retrieve, int $casts, array $contacts): array
+    {
+        $id = static fn (string $part): string => Uuid::uuid5(self::NAMESPACE, "{$name}/{$part}")->toString();
+        $stint = $id('stint');
+        $events = [['id' => $id('begin'), 'kind' => 'stint', 'at' => $at, 'stint' => $stint, 'spot' => $place, 'lure' => $lure, 'color' => $color, 'depth_ft' => $depthFt, 'retrieve' => $retrieve]];
+        $made = 0;
+        foreach ($contacts as $cast => $contact) {
+            $events[] = ['id' => $id("casts {$cast}"), 'kind' => 'casts', 'at' => $at, 'stint' => $stint, 'count' => $cast - $made];
+            $events[] = ['id' => $id("contact {$cast}"), 'kind' => 'contact', 'at' => $at, 'stint' => $stint, 'contact' => $id("fish {$cast}"), 'contact_kind' => $contact[0]];
+            if (isset($contact[1])) {
+                $events[] = ['id' => $id("detail {$cast}"), 'kind' => 'detail', 'at' => $at, 'contact' => $id("fish {$cast}"), 'length_in' => $contact[1], 'hooked' => $contact[2] ?? null];
+            }
+            $made = $cast;
+        }
+        if ($casts > $made) {
+            $events[] = ['id' => $id('rest'), 'kind' => 'casts', 'at' => $at, 'stint' => $stint, 'count' => $casts - $made];
+        }
+
+        return $events;
+    }
+}

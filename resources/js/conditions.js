@@ -1,0 +1,128 @@
+import { NoSignal, SignedOut, send } from './wire.js';
+
+/**
+ * The conditions form: sends each changed field by itself, shows the reading that comes back, and keeps what could not
+ * be sent until it can. It decides nothing: values go to the server as typed.
+ */
+export default () => ({
+    notice: '',
+    busy: false,
+    waiting: {},
+
+    init() {
+        this.kept = `old-eddy-conditions-${this.$root.dataset.trip}`;
+        this.waiting = JSON.parse(localStorage.getItem(this.kept) ?? '{}');
+        this.$root.addEventListener('click', (e) => this.press(e));
+        this.$root.addEventListener('change', (e) => this.changed(e.target.closest('[data-field]')));
+        this.$root.addEventListener('submit', (e) => e.preventDefault());
+        window.addEventListener('online', () => this.flush());
+        this.flush();
+    },
+
+    press(e) {
+        const button = e.target.closest('button');
+        const field = button?.closest('[data-field]');
+        if (!field) {
+            return;
+        }
+        const input = field.querySelector('input');
+        if ('clear' in button.dataset) {
+            input.value = '';
+        } else {
+            const from = input.value === '' ? Number(input.placeholder) || Number(input.dataset.start) : Number(input.value);
+            const step = Number(button.dataset.step);
+            input.value = Number((Math.round(from / Math.abs(step)) * Math.abs(step) + step).toFixed(2));
+        }
+        clearTimeout(field.timer);
+        field.timer = setTimeout(() => this.changed(field), 150);
+    },
+
+    changed(field) {
+        if (!field) {
+            return;
+        }
+        this.waiting[field.dataset.field] = this.valueOf(field);
+        this.keep();
+        this.flush();
+    },
+
+    valueOf(field) {
+        const inputs = [...field.querySelectorAll('input, select')];
+        switch (field.dataset.kind) {
+            case 'choices':
+                return inputs.filter((i) => i.checked).map((i) => i.value);
+            case 'choice':
+            case 'switch':
+                return inputs.find((i) => i.checked)?.value || null;
+            default:
+                return inputs[0].value === '' ? null : inputs[0].value;
+        }
+    },
+
+    keep() {
+        if (Object.keys(this.waiting).length) {
+            localStorage.setItem(this.kept, JSON.stringify(this.waiting));
+        } else {
+            localStorage.removeItem(this.kept);
+        }
+    },
+
+    async flush() {
+        if (this.busy) {
+            return;
+        }
+        this.busy = true;
+        try {
+            let entry;
+            while ((entry = Object.entries(this.waiting)[0])) {
+                const [field, value] = entry;
+                const { status, data } = await send('PATCH', this.$root.dataset.url, { field, value });
+                if (JSON.stringify(this.waiting[field]) === JSON.stringify(value)) {
+                    delete this.waiting[field];
+                    this.keep();
+                }
+                this.shown(field, status, data);
+            }
+            this.notice = '';
+        } catch (e) {
+            if (e instanceof SignedOut) {
+                this.notice = 'You are signed out. What you changed is kept on this device: sign in again in another tab, then change anything here.';
+            } else if (e instanceof NoSignal) {
+                this.notice = 'No answer from the server. What you changed is kept and sent when it answers.';
+                setTimeout(() => this.flush(), 5000);
+            } else {
+                throw e;
+            }
+        } finally {
+            this.busy = false;
+        }
+    },
+
+    shown(path, status, data) {
+        const field = this.$root.querySelector(`[data-field="${path}"]`);
+        const wrong = status !== 200;
+        field?.classList.toggle('wrong', wrong);
+        field?.querySelector('input, select')?.setAttribute('aria-invalid', String(wrong));
+        if (wrong) {
+            const message = data.errors?.[0]?.message ?? data.message ?? 'was not taken.';
+            if (field) {
+                field.querySelector('[data-assumed]').textContent = `This ${message}`;
+            }
+            return;
+        }
+        document.getElementById('reading').innerHTML = data.html;
+        for (const one of this.$root.querySelectorAll('[data-field]:not(.wrong)')) {
+            const name = one.dataset.field;
+            const input = one.querySelector('input[type="number"]');
+            const pushed = data.values[name];
+            if (input && pushed !== undefined && !(name in this.waiting) && document.activeElement !== input) {
+                input.value = pushed ?? '';
+            }
+            const assumed = data.assumed[name];
+            one.querySelector('[data-assumed]').textContent = assumed === undefined ? '' : `assumed ${assumed}`;
+            if (input && assumed !== undefined) {
+                input.placeholder = assumed;
+            }
+        }
+    },
+});

@@ -1,0 +1,87 @@
+@extends('layouts.page')
+@section('title', 'Choose')
+@section('main-class', 'choose')
+@section('content')
+    @php($setup = $chosen->setup)
+    <section class="rack-row" aria-label="The rack">
+        <div class="rack-head">
+            <h1>The rack</h1>
+            @if ($plan->nextIfRefused)
+                <p>If refused, 10 to 20 casts each: {{ implode(' → ', array_map(fn ($k) => str_replace('_', ' ', $k), $plan->nextIfRefused)) }}. <a class="rule-tag" href="{{ route('rule', 'M8') }}">because M8</a></p>
+            @endif
+            @if ($rack->isNotEmpty())<a class="act" href="{{ route('fish', $trip) }}">Fish with these</a>@endif
+        </div>
+        <ol class="rack">
+            @foreach ($plan->rods as $rod)
+                @php($onRack = $rack->contains('lure', $rod->lure->key))
+                <li @class(['rod', 'on' => $onRack])>
+                    <span class="rod-role">{{ $rod->lure->role->value }}</span>
+                    <a class="rod-lure" href="{{ route('choose', ['trip' => $trip, 'lure' => $rod->lure->key]) }}">{{ $rod->lure->name() }}</a>
+                    <span class="rod-color"><i class="swatch swatch-{{ $rod->colors[0]->family->value }}" aria-hidden="true"></i>{{ $rod->colors[0]->name }}</span>
+                    <span class="rod-how">{{ $units->depth($rod->setup->depthFt) }} · {{ $rod->setup->cadence->name() }}</span>
+                    @include('choose.rig', ['lure' => $rod->lure, 'on' => $onRack])
+                </li>
+            @endforeach
+            @foreach ($rack->whereNotIn('lure', array_map(fn ($r) => $r->lure->key, $plan->rods)) as $slot)
+                <li class="rod on">
+                    <span class="rod-role">your own choice</span>
+                    <a class="rod-lure" href="{{ route('choose', ['trip' => $trip, 'lure' => $slot->lure]) }}">{{ str_replace('_', ' ', $slot->lure) }}</a>
+                    <span class="rod-color"><i class="swatch swatch-{{ $slot->color }}" aria-hidden="true"></i>{{ str_replace('_', ' ', $slot->color) }}</span>
+                    <span class="rod-how">{{ $units->depth($slot->depth_ft) }} · {{ str_replace('_', ' ', $slot->retrieve) }}</span>
+                    @include('choose.rig', ['lure' => OldEddy\Lures\Catalog::get($slot->lure), 'on' => true])
+                </li>
+            @endforeach
+        </ol>
+    </section>
+    <div class="choose-two">
+        <section class="lineup" aria-label="The lineup">
+            <h2>The lineup</h2>
+            <ol>
+                @foreach ($plan->lineup as $entry)
+                    <li @class(['line', 'current' => $entry === $chosen, 'on' => $rack->contains('lure', $entry->lure->key)])>
+                        <a href="{{ route('choose', ['trip' => $trip, 'lure' => $entry->lure->key]) }}" @if ($entry === $chosen) aria-current="true" @endif>
+                            <span class="line-name">{{ $entry->lure->name() }}</span>
+                            <span class="line-role">{{ $entry->lure->role->value }}</span>
+                            <span class="line-bar" aria-hidden="true"><i style="width: {{ round(100 * $entry->score) }}%"></i></span>
+                            <span class="line-fit">fit {{ number_format($entry->score, 2) }}</span>
+                        </a>
+                    </li>
+                @endforeach
+            </ol>
+            <details class="ruled-out">
+                <summary>Why not the others ({{ count($plan->ruledOut) }})</summary>
+                <ul class="because">
+                    @foreach ($plan->ruledOut as $out)
+                        @include('partials.because', ['text' => ucfirst(str_replace('_', ' ', $out->lure)).': '.lcfirst($out->why), 'id' => $out->ruleId])
+                    @endforeach
+                </ul>
+            </details>
+        </section>
+        <section class="chosen" aria-label="{{ $chosen->lure->name() }}">
+            <h2>{{ ucfirst($chosen->lure->name()) }}</h2>
+            @include('partials.slice', ['key' => 'lure', 'title' => 'The path of the '.$chosen->lure->name().' through the water, worked at '.$units->depth($setup->depthFt).', '.App\Show\Units::seconds($setup->secondsInZone).' within reach of the fish.'])
+            <p class="cadence">{{ $setup->cadence->text }} <a class="rule-tag" href="{{ route('rule', $setup->cadence->ruleId) }}">because {{ $setup->cadence->ruleId }}</a></p>
+            <dl class="figures">
+                <div><dt>color</dt><dd>@foreach ($chosen->colors as $color)<span class="color-choice"><i class="swatch swatch-{{ $color->family->value }}" aria-hidden="true"></i>{{ $color->name }} <small>{{ $color->why }} <a class="rule-tag" href="{{ route('rule', $color->ruleId) }}">because {{ $color->ruleId }}</a></small></span>@endforeach</dd></div>
+                <div><dt>depth</dt><dd>{{ $units->depth($setup->depthFt) }}@if ($setup->ratedFt), a model rated {{ $units->depth($setup->ratedFt) }}@endif @if ($setup->countdownSeconds()), count to {{ max(1, (int) round($setup->countdownSeconds())) }}@endif</dd></div>
+                <div><dt>rigged</dt><dd>{{ $units->weight($setup->spec->weightOz) }}, {{ $units->size($setup->spec->lengthIn) }}, {{ $setup->spec->hook }}@if ($setup->spec->trailer), {{ $setup->spec->trailer }}@endif @if ($setup->spec->blades), {{ $setup->spec->blades }}@endif @if ($setup->spec->rattle), rattle @endif</dd></div>
+                <div><dt>cast</dt><dd>{{ $setup->castKind }}, {{ $units->depth($setup->path->cast->lengthFt) }}</dd></div>
+                <div><dt>speed</dt><dd>{{ $units->pace($setup->cadence->speedFtS) }}@if ($setup->cadence->pauseS), pause {{ App\Show\Units::seconds($setup->cadence->pauseS) }}@endif</dd></div>
+                <div><dt>line</dt><dd>{{ $chosen->line }}</dd></div>
+                <div><dt>rod</dt><dd>{{ $chosen->rod }}</dd></div>
+            </dl>
+            @include('choose.rig', ['lure' => $chosen->lure, 'on' => $rack->contains('lure', $chosen->lure->key)])
+            <h3>Because</h3>
+            <table class="parts">
+                @foreach ($chosen->effects as $effect)
+                    <tr><td>{{ $effect->text }} <a class="rule-tag" href="{{ route('rule', $effect->ruleId) }}">because {{ $effect->ruleId }}</a>@if ($effect->school) <span class="school">school {{ $effect->school }}</span>@endif</td><td class="num">× {{ number_format($effect->effect, 2) }}</td></tr>
+                @endforeach
+                <tr><th scope="row">fit</th><td class="num">{{ number_format($chosen->score, 2) }}</td></tr>
+            </table>
+            @if ($plan->cautions)
+                <h3>Mind</h3>
+                <ul class="cautions">@foreach ($plan->cautions as $caution)<li>{{ $caution->text }}</li>@endforeach</ul>
+            @endif
+        </section>
+    </div>
+@endsection

@@ -1,0 +1,33 @@
+@extends('layouts.page')
+@section('title', 'Days')
+@section('content')
+    <h1>Days on the water</h1>
+    @include('partials.errors')
+    <div class="two">
+        <section>
+            <h2>Under way</h2>
+            @forelse ($open as $day)
+                @include('days.row', ['day' => $day])
+            @empty
+                <p>No day is open. Begin one: name the water and the date, and read it.</p>
+            @endforelse
+            <h2>Finished</h2>
+            @forelse ($closed as $day)
+                @include('days.row', ['day' => $day])
+            @empty
+                <p>None yet.</p>
+            @endforelse
+        </section>
+        <form method="post" action="{{ route('days.open') }}" class="card" x-data="newDay">
+            @csrf
+            <h2>A new day</h2>
+            <input type="hidden" name="ask" value="{{ old('ask', $ask) }}">
+            <input type="hidden" name="timezone" value="{{ old('timezone') }}" x-ref="zone">
+            <label for="name">Water</label>
+            <input id="name" name="name" value="{{ old('name') }}" required maxlength="80" placeholder="such as: upper arm, from the ramp">
+            <label for="date">Date</label>
+            <input id="date" name="date" type="date" value="{{ old('date') }}" required x-ref="date">
+            <button type="submit" class="act">Read the water</button>
+        </form>
+    </div>
+@endsection

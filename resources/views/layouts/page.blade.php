@@ -1,0 +1,40 @@
+<!DOCTYPE html>
+<html lang="en" data-scheme="{{ request()->cookie('scheme') === 'night' ? 'night' : 'day' }}">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="csrf-token" content="{{ csrf_token() }}">
+    <title>@yield('title') · Old Eddy</title>
+    <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    @vite(['resources/css/app.css', 'resources/js/app.js'])
+</head>
+<body>
+    <a class="skip" href="#main">Skip to the page</a>
+    <header class="masthead">
+        <a class="mark" href="{{ auth()->check() ? route('days') : route('sign-in') }}">Old Eddy</a>
+        @isset($trip)
+            <span class="masthead-day">{{ $trip->name }}</span>
+            <nav class="steps" aria-label="The order of the work">
+                @foreach (['read' => 'Read', 'choose' => 'Choose', 'fish' => 'Fish', 'confirm' => 'Confirm'] as $route => $verb)
+                    @unless ($loop->first)<span class="arrow" aria-hidden="true">→</span>@endunless
+                    <a href="{{ route($route, $trip) }}" @if (request()->routeIs($route)) aria-current="page" @endif>{{ $verb }}</a>
+                @endforeach
+            </nav>
+        @endisset
+        <div class="masthead-tools">
+            <button type="button" class="quiet" x-data="scheme" @click="flip" x-text="label" aria-label="Day or night colors">Night</button>
+            @auth
+                <a href="{{ route('days') }}">Days</a>
+                <a href="{{ route('settings') }}">Settings</a>
+                <form method="post" action="{{ route('sign-out') }}">@csrf<button type="submit" class="quiet">Sign out</button></form>
+            @endauth
+        </div>
+    </header>
+    <main id="main" class="@yield('main-class', 'sheet')">
+        @if (session('said'))
+            <p class="said" role="status">{{ session('said') }}</p>
+        @endif
+        @yield('content')
+    </main>
+</body>
+</html>

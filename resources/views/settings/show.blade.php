@@ -1,0 +1,33 @@
+@extends('layouts.page')
+@section('title', 'Settings')
+@section('main-class', 'sheet narrow')
+@section('content')
+    <h1>Settings</h1>
+    @include('partials.errors')
+    <form method="post" action="{{ route('settings.save') }}" class="card">
+        @csrf
+        <input type="hidden" name="back" value="settings">
+        <fieldset class="group">
+            <legend>Units</legend>
+            <div class="segments">
+                @foreach (['us' => 'feet, °F, ounces', 'metric' => 'metres, °C, grams'] as $key => $label)
+                    <label><input type="radio" name="units" value="{{ $key }}" @checked(old('units', $user->units) === $key)><span>{{ $label }}</span></label>
+                @endforeach
+            </div>
+        </fieldset>
+        <fieldset class="group">
+            <legend>Schools</legend>
+            <p>Practitioners disagree in places. Left open, the default of the trade holds.</p>
+            @foreach ($choices as $key => $schools)
+                <label for="school-{{ $key }}">{{ str_replace('_', ' ', $key) }}</label>
+                <select id="school-{{ $key }}" name="schools[{{ $key }}]">
+                    <option value="">default</option>
+                    @foreach ($schools as $school)
+                        <option value="{{ $school }}" @selected(old("schools.{$key}", $user->schools[$key] ?? '') === $school)>{{ str_replace('_', ' ', $school) }}</option>
+                    @endforeach
+                </select>
+            @endforeach
+        </fieldset>
+        <button type="submit" class="act">Keep</button>
+    </form>
+@endsection
