@@ -27,6 +27,8 @@ final class Trip extends Model
 {
     protected $fillable = ['name', 'conditions', 'ask', 'closed_at'];
 
+    protected $attributes = ['closed_at' => null];
+
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo
     {

@@ -20,6 +20,8 @@ final class User extends Authenticatable
 {
     protected $fillable = ['name', 'email', 'password', 'units', 'schools'];
 
+    protected $attributes = ['units' => 'us', 'schools' => null];
+
     protected $hidden = ['password', 'remember_token'];
 
     /** @return HasMany<Trip, $this> */

@@ -63,7 +63,7 @@ final class Ladders
 
         return match (true) {
             $day->visibilityFt < 1.5 => new Ladder('L6', ['squarebill_crankbait', 'spinnerbait', 'buzzbait'], 'along the shade in murk'),
-            $day->visibilityFt <= 4 && ! $day->isWindy() => new Ladder('L6', ['finesse_jig', 'shaky_head', 'small_mushroom_jig'], 'on the shade line'),
+            $day->visibilityFt <= 4 && ! $day->isWindy() => new Ladder('L6', ['finesse_jig', 'shaky_head', 'small_mushroom_jig', 'drop_shot', 'paddletail_swimbait'], 'on the shade line'),
             $day->isCalm() => new Ladder('L6', $still, 'on a windless shade line'),
             default => null,
         };

@@ -21,6 +21,9 @@ final readonly class Mood
 
     private const NEUTRAL_TO = 0.35;
 
+    /** The parts that follow the year. */
+    private const OF_THE_YEAR = ['appetite', 'stage', 'trend'];
+
     public float $value;
 
     /** @param  list<MoodPart>  $parts */
@@ -68,6 +71,20 @@ final readonly class Mood
     public function isActive(): bool
     {
         return $this->value > self::NEUTRAL_TO;
+    }
+
+    /**
+     * The part of the mood that weather, light and people make, without season and temperature: what lengthens a pause
+     * beyond what the cold asks for.
+     */
+    public function ofTheDay(): float
+    {
+        $sum = 0.0;
+        foreach ($this->parts as $part) {
+            $sum += in_array($part->key, self::OF_THE_YEAR, true) ? 0.0 : $part->value;
+        }
+
+        return max(-1.0, min(1.0, $sum));
     }
 
     private static function appetite(Settled $day): MoodPart

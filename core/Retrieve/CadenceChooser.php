@@ -84,13 +84,15 @@ final class CadenceChooser
     /** @param  array{float, float}  $limits */
     private static function pause(string $key, float $usual, array $limits, Reading $reading): float
     {
-        $gloom = max(0.0, -$reading->mood->value);
+        // Season and temperature speak through the temperature alone, so that colder never means shorter (R16).
+        $mood = $reading->mood->ofTheDay();
+        $gloom = max(0.0, -$mood);
         if ($key === 'jerk_pause') {
             $cap = $reading->day->tempF < 45 ? 8.0 : 4.0;
 
             return round(min($cap, self::jerkbaitPause($reading->day->tempF) + 0.5 * $gloom), 1);
         }
-        $slow = 1.0 + 0.8 * max(0.0, (60 - $reading->day->tempF) / 30) + 0.8 * $gloom - 0.3 * max(0.0, $reading->mood->value);
+        $slow = 1.0 + 0.8 * max(0.0, (60 - $reading->day->tempF) / 30) + 0.8 * $gloom - 0.3 * max(0.0, $mood);
 
         return round(max($limits[0], min($limits[1], $usual * $slow)), 1);
     }

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPUnit\Framework\TestCase;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+
+final class ArchitectureTest extends TestCase
+{
+    public function test_the_core_knows_no_framework_no_clock_and_no_io(): void
+    {
+        $forbidden = '/\b(Illuminate|Laravel|App|Symfony|Carbon|Database)\\\\|(?<!::)(?<!->)(?<!function )\b(time|microtime|hrtime|date|mktime|strtotime|rand|mt_rand|random_int|shuffle|uniqid|file_get_contents|fopen|file_put_contents|curl_init|getenv|env|config|app|now|echo|print|header|session)\(|\$GLOBALS|\$_(GET|POST|SERVER|ENV|COOKIE|SESSION)|new DateTimeImmutable\(\)|DateTimeImmutable\(\'now/';
+        foreach (self::files('core') as $file) {
+            $code = self::withoutComments($file);
+            self::assertSame(0, preg_match($forbidden, $code, $found), "{$file}: ".($found[0] ?? ''));
+        }
+    }
+
+    public function test_every_public_class_and_method_of_the_core_says_what_it_is(): void
+    {
+        foreach (self::files('core') as $file) {
+            $code = (string) file_get_contents($file);
+            if (preg_match('/^(?:final |abstract )?(?:readonly )?(?:class|interface|enum|trait) (\w+)/m', $code, $class, PREG_OFFSET_CAPTURE) !== 1) {
+                continue;
+            }
+            self::assertStringEndsWith("*/\n", substr($code, 0, self::startOfLine($code, $class[0][1])), "{$file}: no docblock");
+            // A factor's one method is described by the interface it implements.
+            preg_match_all('/^    public (?:static )?function (?!__construct|weigh)(\w+)/m', $code, $methods, PREG_OFFSET_CAPTURE);
+            foreach ($methods[0] as $i => $method) {
+                $before = rtrim(substr($code, 0, self::startOfLine($code, $method[1])));
+                self::assertStringEndsWith('*/', $before, "{$file}: {$methods[1][$i][0]}() has no docblock");
+            }
+        }
+    }
+
+    public function test_no_rule_of_the_trade_is_told_by_a_view_or_a_script(): void
+    {
+        foreach ([...self::files('resources/views'), ...self::files('resources/js')] as $file) {
+            $code = (string) file_get_contents($file);
+            self::assertSame(0, preg_match('/(temp_?[fF]|visibility|mood)\s*(<|>|<=|>=|===?)\s*-?\d/', $code, $found), "{$file}: ".($found[0] ?? ''));
+        }
+    }
+
+    /** @return list<string> */
+    private static function files(string $folder): array
+    {
+        $files = [];
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/{$folder}", RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+            $files[] = $file->getPathname();
+        }
+        self::assertNotEmpty($files);
+
+        return $files;
+    }
+
+    private static function withoutComments(string $file): string
+    {
+        $code = '';
+        foreach (token_get_all((string) file_get_contents($file)) as $token) {
+            if (! is_array($token) || ! in_array($token[0], [T_COMMENT, T_DOC_COMMENT, T_CONSTANT_ENCAPSED_STRING], true)) {
+                $code .= is_array($token) ? $token[1] : $token;
+            }
+        }
+
+        return $code;
+    }
+
+    private static function startOfLine(string $code, int $offset): int
+    {
+        $newline = strrpos(substr($code, 0, $offset), "\n");
+
+        return $newline === false ? 0 : $newline + 1;
+    }
+}

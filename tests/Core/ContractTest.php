@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use OldEddy\Contract\PatternContract;
+use OldEddy\Contract\PlanContract;
+use OldEddy\Problem\InvalidInput;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The contract, held against the published JSON Schemas. */
+final class ContractTest extends TestCase
+{
+    use Days;
+
+    private const FULL = [
+        'date' => '2026-04-12', 'time' => '07:30', 'timezone' => 'America/New_York', 'lat' => 37.1, 'lon' => -79.9,
+        'species' => 'largemouth_bass', 'waterbody' => 'reservoir', 'stage' => null,
+        'water' => ['temp_f' => 54, 'temp_trend_f_per_day' => 0.8, 'visibility_ft' => 1.5, 'normal_visibility_ft' => 8, 'level_change_ft_per_week' => 0, 'current' => 'none', 'inflow' => ['running' => true, 'relative_temp' => 'warmer', 'muddy' => true]],
+        'weather' => ['sky' => 'overcast', 'wind_mph' => 8, 'wind_from_deg' => 220, 'front' => 'stable'],
+        'spot' => ['structure' => 'secondary_point', 'cover' => ['laydown'], 'bottom' => 'gravel', 'depth_ft' => [3, 9], 'depth_nearby_ft' => 20, 'dock' => ['kind' => 'floating', 'part' => 'walkway', 'depth_ft' => 4], 'shaded' => false, 'shade_width_ft' => null],
+        'forage' => ['crawfish'], 'observed' => ['follows'], 'pressure' => 'normal', 'mode' => 'cast', 'platform' => 'boat', 'rods' => 5, 'owned' => null, 'schools' => ['mud_color' => 'dark_contrast', 'shade_from_f' => 50],
+    ];
+
+    public function test_the_whole_input_of_the_contract_is_taken(): void
+    {
+        self::assertValid('plan.in', self::FULL);
+        $out = PlanContract::answer(self::FULL);
+        self::assertValid('plan.out', $out);
+        self::assertSame('stained', $out['reading']['clarity']);
+        self::assertSame('sharply_down', $out['reading']['clarity_shift']);
+        self::assertSame(count($out['lineup']) + count($out['ruled_out']), count(\OldEddy\Lures\Catalog::all()));
+    }
+
+    public function test_nearly_everything_may_be_absent(): void
+    {
+        foreach ([['species' => 'zander', 'date' => '2026-10-01'], ['species' => 'bluegill', 'stage' => 'spawn'], ['species' => 'walleye', 'date' => null, 'stage' => 'winter', 'water' => null, 'spot' => null, 'forage' => null]] as $in) {
+            self::assertValid('plan.in', $in);
+            $out = PlanContract::answer($in);
+            self::assertValid('plan.out', $out);
+            self::assertNotEmpty($out['assumed']);
+        }
+    }
+
+    /** @param array<string, mixed> $changes */
+    #[DataProvider('bad')]
+    public function test_bad_input_is_named_by_field(string $path, array $changes): void
+    {
+        try {
+            PlanContract::answer(self::day($changes));
+            self::fail("{$path} was taken");
+        } catch (InvalidInput $e) {
+            self::assertSame([$path], array_column($e->toArray(), 'path'));
+            self::assertNotSame('', $e->toArray()[0]['message']);
+            self::assertValid('errors', ['errors' => $e->toArray()]);
+        }
+    }
+
+    /** @return array<string, array{string, array<string, mixed>}> */
+    public static function bad(): array
+    {
+        $rows = [
+            ['water.visibility_ft', ['water.visibility_ft' => -1]],
+            ['water.temp_f', ['water.temp_f' => 140]],
+            ['water.temp_f', ['water.temp_f' => '54']],
+            ['date', ['date' => '2026-02-30']],
+            ['date', ['date' => 'soon']],
+            ['species', ['species' => 'trout']],
+            ['species', ['species' => null]],
+            ['weather.wind_mph', ['weather.wind_mph' => 900]],
+            ['water.temp_c', ['water.temp_c' => 12]],
+            ['visibility', ['visibility' => 3]],
+            ['time', ['time' => '25:00']],
+            ['timezone', ['timezone' => 'Mars/Olympus']],
+            ['lat', ['lat' => 91]],
+            ['water', ['water' => 'brown']],
+            ['water.current', ['water.current' => 'fast']],
+            ['water.inflow.running', ['water.inflow' => ['running' => 'yes']]],
+            ['spot.cover.1', ['spot' => ['cover' => ['rock', 'carpet']]]],
+            ['spot.cover', ['spot' => ['cover' => 'rock']]],
+            ['spot.depth_ft', ['spot' => ['depth_ft' => [9, 3]]]],
+            ['spot.depth_ft', ['spot' => ['depth_ft' => [3]]]],
+            ['spot.dock.depth_ft', ['spot' => ['dock' => ['depth_ft' => 0]]]],
+            ['forage.0', ['forage' => ['pizza']]],
+            ['rods', ['rods' => 2.5]],
+            ['rods', ['rods' => 0]],
+            ['owned', ['owned' => []]],
+            ['owned.0', ['owned' => ['magic_lure']]],
+            ['schools.tempo', ['schools' => ['tempo' => 'nap']]],
+            ['schools.other', ['schools' => ['other' => 'x']]],
+            ['weather.pressure_series.0', ['weather.pressure_series' => [['hours_ago' => 3]]]],
+            ['pressure', ['pressure' => 'insane']],
+            ['stage', ['stage' => 'tuesday']],
+        ];
+        $named = [];
+        foreach ($rows as $i => $row) {
+            $named["{$i} {$row[0]}"] = $row;
+        }
+
+        return $named;
+    }
+
+    public function test_every_problem_is_told_at_once(): void
+    {
+        try {
+            PlanContract::answer(['species' => 'trout', 'water' => ['temp_f' => 140, 'visibility_ft' => -1]]);
+            self::fail('taken');
+        } catch (InvalidInput $e) {
+            self::assertEqualsCanonicalizing(['species', 'date', 'water.temp_f', 'water.visibility_ft'], array_column($e->toArray(), 'path'));
+        }
+    }
+
+    public function test_pattern(): void
+    {
+        $in = ['stints' => [
+            ['at' => '2026-04-12T07:40', 'spot' => 'A', 'lure' => 'spinnerbait', 'color' => 'bright', 'depth_ft' => 3, 'retrieve' => 'medium', 'structure' => 'flat', 'cover' => 'reeds', 'cover_part' => 'edge', 'light' => 'shade', 'angler' => 'Marlo', 'casts' => 20, 'minutes' => 12,
+                'contacts' => [['kind' => 'caught', 'species' => 'largemouth_bass', 'length_in' => 14.5, 'hooked' => 'inside'], ['kind' => 'missed', 'hooked' => null]]],
+            ['at' => '2026-04-12T08:10', 'spot' => 'B', 'lure' => 'spinnerbait', 'cover' => 'reeds', 'casts' => 20, 'contacts' => [['kind' => 'caught']]],
+            ['at' => '2026-04-12T08:40', 'spot' => 'C', 'lure' => 'jerkbait', 'cover' => 'rock', 'casts' => 60],
+        ], 'prior' => null];
+        self::assertValid('pattern.in', $in);
+        $out = PatternContract::answer($in);
+        self::assertValid('pattern.out', $out);
+        $reeds = array_values(array_filter($out['factors'], static fn (array $f): bool => $f['level'] === 'reeds'))[0];
+        self::assertSame('confirmed', $reeds['verdict']);
+        self::assertSame(2.8, $reeds['contacts']);
+        self::assertValid('pattern.out', PatternContract::answer(['stints' => [], 'prior' => ['per_cast' => 0.05, 'casts' => 100]]));
+    }
+
+    /** @param array<string, mixed> $in */
+    #[DataProvider('badPatterns')]
+    public function test_bad_patterns(string $path, array $in): void
+    {
+        try {
+            PatternContract::answer($in);
+            self::fail("{$path} was taken");
+        } catch (InvalidInput $e) {
+            self::assertContains($path, array_column($e->toArray(), 'path'));
+        }
+    }
+
+    /** @return list<array{string, array<string, mixed>}> */
+    public static function badPatterns(): array
+    {
+        $stint = ['at' => '2026-04-12T07:40', 'casts' => 3];
+
+        return [
+            ['stints', []],
+            ['stints', ['stints' => 'many']],
+            ['stints.0.at', ['stints' => [['at' => '2026-02-30T08:00'] + $stint]]],
+            ['stints.0.casts', ['stints' => [['casts' => -1] + $stint]]],
+            ['stints.0.casts', ['stints' => [['at' => '2026-04-12T07:40']]]],
+            ['stints.0.lure', ['stints' => [$stint + ['lure' => 'magic']]]],
+            ['stints.0.contacts.0.kind', ['stints' => [$stint + ['contacts' => [['kind' => 'hugged']]]]]],
+            ['stints.0.contacts.0.length_in', ['stints' => [$stint + ['contacts' => [['kind' => 'caught', 'length_in' => 900]]]]]],
+            ['prior.per_cast', ['stints' => [], 'prior' => ['per_cast' => 3]]],
+        ];
+    }
+
+    /** @param array<string, mixed> $data */
+    private static function assertValid(string $schema, array $data): void
+    {
+        $file = dirname(__DIR__, 2)."/docs/schema/{$schema}.json";
+        $result = (new Validator)->validate(json_decode((string) json_encode($data, JSON_THROW_ON_ERROR)), (string) file_get_contents($file));
+        self::assertTrue($result->isValid(), $result->error() === null ? '' : (string) json_encode((new ErrorFormatter)->format($result->error())));
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use InvalidArgumentException;
+use OldEddy\Evidence\Action;
+use OldEddy\Evidence\Contact;
+use OldEddy\Evidence\ContactKind;
+use OldEddy\Evidence\Evidence;
+use OldEddy\Evidence\Hooked;
+use OldEddy\Evidence\IncompleteBeta;
+use OldEddy\Evidence\LogGamma;
+use OldEddy\Evidence\Move;
+use OldEddy\Evidence\NextMove;
+use OldEddy\Evidence\Pattern;
+use OldEddy\Evidence\Prior;
+use OldEddy\Evidence\Rate;
+use OldEddy\Evidence\Stint;
+use OldEddy\Evidence\Verdict;
+use OldEddy\Schools\Schools;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class EvidenceTest extends TestCase
+{
+    private int $minute = 0;
+
+    /** Source: R 4.2.2, pbeta(x, a, b). */
+    #[DataProvider('pbeta')]
+    public function test_the_incomplete_beta_agrees_with_r(float $x, float $a, float $b, float $expected): void
+    {
+        self::assertEqualsWithDelta($expected, IncompleteBeta::regularized($x, $a, $b), 1e-12);
+    }
+
+    /** @return list<array{float, float, float, float}> */
+    public static function pbeta(): array
+    {
+        return [
+            [0.3, 2, 5, 0.579825], [0.8, 0.5, 3.2, 0.998088143664838], [0.5, 40, 61, 0.982399899891148],
+            [0.02, 1, 41, 0.563213604128068], [0.625, 1, 3.8, 0.975938714993482], [0.99, 7.3, 1.2, 0.961461741485859],
+            [0.0, 2, 3, 0.0], [1.0, 2, 3, 1.0],
+        ];
+    }
+
+    public function test_the_incomplete_beta_refuses_nonsense(): void
+    {
+        $this->expectException(InvalidArgumentException::class);
+        IncompleteBeta::regularized(1.2, 1, 1);
+    }
+
+    /** Source: R 4.2.2, qgamma(p, shape, rate); gamma(5) = 24. */
+    public function test_the_span_of_a_rate_agrees_with_r(): void
+    {
+        foreach ([[0.1, 2.5, 60, 0.0134192332247], [0.9, 2.5, 60, 0.0769696408315], [0.1, 1, 40, 0.00263401289145], [0.9, 1, 40, 0.0575646273249], [0.5, 12.8, 160, 0.0779265884726]] as [$p, $shape, $casts, $expected]) {
+            $rate = Rate::after(new Prior(1e-9, 1e-3), $shape, $casts);
+            self::assertEqualsWithDelta($expected, $rate->quantile($p), 1e-5);
+        }
+        self::assertEqualsWithDelta(log(24), LogGamma::of(5), 1e-12);
+    }
+
+    public function test_a_rate_beats_its_equal_half_the_time(): void
+    {
+        $rate = Rate::after(new Prior, 3, 80);
+        self::assertEqualsWithDelta(0.5, $rate->exceeds(Rate::after(new Prior, 3, 80)), 1e-9);
+        self::assertEqualsWithDelta(1.0, $rate->exceeds(Rate::after(new Prior, 0, 60)) + Rate::after(new Prior, 0, 60)->exceeds($rate), 1e-9);
+    }
+
+    public function test_verdicts_follow_their_limits(): void
+    {
+        $reeds = fn (int $casts, array $kinds, string $spot): Stint => $this->stint(['cover' => 'reeds', 'spot' => $spot], $casts, $kinds);
+        $rock = fn (int $casts): Stint => $this->stint(['cover' => 'rock', 'spot' => 'R'], $casts);
+        self::assertSame(Verdict::NoRead, $this->verdict([$reeds(19, ['caught', 'caught'], 'A')]), 'under 20 casts');
+        self::assertSame(Verdict::NoRead, $this->verdict([$reeds(25, [], 'A')]), 'no contact');
+        self::assertSame(Verdict::Hint, $this->verdict([$reeds(30, ['caught'], 'A'), $rock(30)]), 'one contact');
+        self::assertSame(Verdict::Hint, $this->verdict([$reeds(30, ['caught', 'caught'], 'A'), $rock(60)]), 'one stint only');
+        self::assertSame(Verdict::Holding, $this->verdict([$reeds(15, ['caught'], 'A'), $reeds(15, ['caught'], 'A'), $rock(40)]));
+        self::assertSame(Verdict::Holding, $this->verdict([$reeds(15, ['caught', 'lost'], 'A'), $reeds(15, ['caught'], 'A'), $rock(60)]), 'one spot is not two');
+        self::assertSame(Verdict::Confirmed, $this->verdict([$reeds(15, ['caught', 'lost'], 'A'), $reeds(15, ['caught'], 'B'), $rock(60)]));
+        self::assertSame(Verdict::Rejected, $this->verdict([$reeds(100, [], 'A'), $this->stint(['cover' => 'rock', 'spot' => 'R'], 40, ['caught', 'caught', 'caught', 'caught'])]));
+    }
+
+    public function test_what_stood_fades_after_so_many_blank_casts(): void
+    {
+        $stints = [$this->stint(['cover' => 'reeds', 'spot' => 'A'], 15, ['caught', 'lost']), $this->stint(['cover' => 'reeds', 'spot' => 'B'], 15, ['caught']), $this->stint(['cover' => 'rock', 'spot' => 'R'], 60)];
+        $level = Evidence::weigh($stints)->of('cover', 'reeds');
+        self::assertSame(Verdict::Confirmed, $level?->verdict);
+        $left = (int) $level->castsUntilFaded;
+        self::assertSame((int) ceil(log(10) / $level->rate), $left);
+        $with = fn (int $blank): ?Verdict => Evidence::weigh([...$stints, $this->stint(['cover' => 'reeds', 'spot' => 'C'], $blank)])->of('cover', 'reeds')?->verdict;
+        self::assertNotSame(Verdict::Faded, $with($left - 2));
+        self::assertSame(Verdict::Faded, $with($left + 1));
+    }
+
+    public function test_contacts_weigh_by_kind(): void
+    {
+        $weights = array_map(static fn (ContactKind $k): float => $k->weight(), ContactKind::cases());
+        self::assertSame([1.0, 1.0, 0.8, 0.6, 0.5, 0.5], $weights);
+    }
+
+    public function test_levels_that_always_came_together_are_reported_as_one(): void
+    {
+        $evidence = Evidence::weigh([
+            $this->stint(['cover' => 'reeds', 'lure' => 'hollow_frog', 'light' => 'sun', 'spot' => 'A'], 20, ['caught']),
+            $this->stint(['cover' => 'reeds', 'lure' => 'hollow_frog', 'light' => 'shade', 'spot' => 'B'], 20, ['caught']),
+            $this->stint(['cover' => 'rock', 'lure' => 'jerkbait', 'light' => 'sun', 'spot' => 'C'], 30),
+        ]);
+        self::assertContains(['cover:reeds', 'lure:hollow_frog'], $evidence->confounded);
+        foreach ($evidence->confounded as $group) {
+            self::assertNotContains('light:sun', $group);
+        }
+        $next = $this->next($evidence);
+        self::assertContains(Action::Separate, array_map(static fn (Move $m): Action => $m->action, $next));
+    }
+
+    public function test_the_pattern_is_a_sentence_of_what_the_contacts_share(): void
+    {
+        $pattern = Pattern::in(Evidence::weigh([
+            $this->stint(['cover' => 'flooded_bushes', 'light' => 'shade', 'spot' => 'A'], 20, ['caught', 'caught'], 3),
+            $this->stint(['cover' => 'flooded_bushes', 'light' => 'shade', 'spot' => 'B'], 20, ['caught'], 3),
+            $this->stint(['cover' => 'rock', 'light' => 'sun', 'spot' => 'C'], 50, [], 9),
+            $this->stint(['cover' => 'rock', 'light' => 'shade', 'spot' => 'D'], 40, [], 12),
+        ]));
+        self::assertSame(Verdict::Confirmed, $pattern->verdict);
+        self::assertStringContainsString('flooded bushes', $pattern->text);
+        self::assertStringContainsString('2-4 ft', $pattern->text);
+        self::assertSame('Nothing logged yet.', Pattern::in(Evidence::weigh([]))->text);
+        self::assertStringContainsString('one fish is not a pattern', Pattern::in(Evidence::weigh([$this->stint(['spot' => 'A'], 30, ['caught'])]))->text);
+    }
+
+    /** M7, M3, M8, M9, M10, C10, R17: common practice, no source. */
+    public function test_the_next_move(): void
+    {
+        $first = fn (array $stints, Schools $schools = new Schools, bool $winter = false): Move => $this->next(Evidence::weigh($stints), $schools, $winter)[0];
+        $blank = fn (int $casts, string $spot = 'A'): Stint => $this->stint(['lure' => 'spinnerbait', 'spot' => $spot], $casts);
+        self::assertSame(Action::Stay, $first([])->action);
+        self::assertSame('M7', $first([$this->stint(['lure' => 'spinnerbait', 'spot' => 'A'], 6, ['caught'], 3, 5)])->ruleId);
+        self::assertSame('M3', $first([$this->stint(['lure' => 'spinnerbait', 'spot' => 'A'], 6, ['missed'], 3, 5)])->ruleId);
+        self::assertSame('R17', $first([$this->stint(['lure' => 'spinnerbait', 'spot' => 'A'], 6, ['follow'], 3, 5)])->ruleId);
+        self::assertSame(Action::Stay, $first([$blank(6)])->action);
+        self::assertSame(Action::ChangeDepth, $first([$blank(18)])->action);
+        self::assertSame(Action::ChangePlace, $first([$blank(18)], new Schools(['change_first' => 'place']))->action);
+        self::assertSame(Action::ChangePlace, $first([$blank(18)], winter: true)->action, 'in winter the place first');
+        self::assertSame(Action::ChangePlace, $first([$blank(9)], new Schools(['tempo' => 'cover_water']))->action);
+        self::assertSame('M10', $first([$blank(45), $blank(45, 'B')])->ruleId);
+        self::assertSame(Action::SlowDown, $first([$this->stint(['lure' => 'spinnerbait', 'spot' => 'A'], 24, ['caught'], 3, 10)])->action);
+        self::assertSame(Action::Return, $first([$this->stint(['lure' => 'spinnerbait', 'spot' => 'Paid'], 20, ['caught'], 3, 2), $blank(18, 'B')])->action);
+        $short = new Stint('2026-04-12T09:00', ['lure' => 'spinnerbait', 'spot' => 'A'], 3.0, 30, null, [
+            new Contact(ContactKind::Caught, hooked: Hooked::Outside, atCast: 5), new Contact(ContactKind::Bump, atCast: 9),
+        ]);
+        self::assertSame('C10', $first([$short])->ruleId);
+    }
+
+    /** @param list<Stint> $stints */
+    private function verdict(array $stints): ?Verdict
+    {
+        return Evidence::weigh($stints)->of('cover', 'reeds')?->verdict;
+    }
+
+    /** @return non-empty-list<Move> */
+    private function next(Evidence $evidence, Schools $schools = new Schools, bool $winter = false): array
+    {
+        return NextMove::after($evidence, Pattern::in($evidence), $schools, $winter);
+    }
+
+    /**
+     * @param  array<string, string>  $levels
+     * @param  list<string>  $kinds
+     */
+    private function stint(array $levels, int $casts, array $kinds = [], float $depthFt = 3.0, ?int $atCast = null): Stint
+    {
+        return new Stint(sprintf('2026-04-12T08:%02d', $this->minute++ % 60), $levels, $depthFt, $casts, null, array_map(
+            static fn (string $kind): Contact => new Contact(ContactKind::from($kind), atCast: $atCast),
+            $kinds,
+        ));
+    }
+}

@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use OldEddy\Conditions\Cover;
+use OldEddy\Lineup\Setup;
+use OldEddy\Lures\Catalog;
+use OldEddy\Path\CastAngle;
+use OldEddy\Path\DiveCurve;
+use OldEddy\Path\SinkRate;
+use OldEddy\Retrieve\CadenceChooser;
+use OldEddy\Retrieve\Move;
+use PHPUnit\Framework\TestCase;
+
+/** Retrieves and paths. Common practice, no source, where handbook 06 gives a number; D2, D3 and R15 are our own. */
+final class RetrieveAndPathTest extends TestCase
+{
+    use Days;
+
+    /** R1: 3-4 s at 45 °F and above, 7-8 s below, 1-2 s by 55. */
+    public function test_the_jerkbait_pause(): void
+    {
+        $pause = static fn (float $tempF): ?float => self::plan(['date' => '2026-02-20', 'water.temp_f' => $tempF, 'water.visibility_ft' => 8, 'spot' => ['structure' => 'channel_swing', 'cover' => ['rock'], 'depth_ft' => [4, 12]]])->entry('jerkbait')?->setup->cadence->pauseS;
+        foreach ([36, 40, 44.9] as $tempF) {
+            self::assertTrue($pause($tempF) >= 7 && $pause($tempF) <= 8, "{$tempF} °F: {$pause($tempF)} s");
+        }
+        foreach ([45, 46, 48] as $tempF) {
+            self::assertTrue($pause($tempF) >= 3 && $pause($tempF) <= 4, "{$tempF} °F: {$pause($tempF)} s");
+        }
+        self::assertTrue($pause(55) >= 1 && $pause(55) <= 2);
+    }
+
+    /** R16: colder never shortens a pause, for any cadence with one. */
+    public function test_colder_never_shortens_a_pause(): void
+    {
+        foreach (Catalog::all() as $lure) {
+            foreach ($lure->cadences as $key) {
+                $last = 0.0;
+                for ($tempF = 90.0; $tempF >= 34; $tempF -= 2) {
+                    $pause = CadenceChooser::set($key, $lure, self::reading(['stage' => 'prespawn', 'water.temp_f' => $tempF]))->pauseS;
+                    if ($pause !== null) {
+                        self::assertGreaterThanOrEqual($last, $pause, "{$lure->key} {$key} at {$tempF} °F");
+                        $last = $pause;
+                    }
+                }
+            }
+        }
+    }
+
+    /** R2, R4, R5, R8, R9, R10, R11. */
+    public function test_each_lure_is_worked_as_the_trade_works_it(): void
+    {
+        $cadence = static fn (string $lure, array $day) => self::plan($day)->entry($lure)?->setup->cadence;
+        self::assertSame('slow_roll', $cadence('spinnerbait', ['water.temp_f' => 50])?->key);
+        self::assertSame('burn_and_bulge', $cadence('spinnerbait', ['water.temp_f' => 64, 'weather.front' => 'approaching', 'weather.sky' => 'overcast', 'weather.wind_mph' => 10, 'spot' => ['cover' => ['stumps'], 'depth_ft' => [1, 5]]])?->key);
+        self::assertSame('catch_pop_pause', $cadence('bladed_jig', ['spot' => ['cover' => ['grass_edge'], 'depth_ft' => [3, 8]]])?->key);
+        self::assertSame('medium', $cadence('bladed_jig', ['spot' => ['cover' => ['wood'], 'depth_ft' => [3, 8]]])?->key);
+        self::assertSame('steady_in_current', $cadence('swim_jig', ['water.current' => 'strong', 'spot' => ['structure' => 'gravel_bar', 'cover' => ['rock'], 'depth_ft' => [2, 6]]])?->key);
+        self::assertContains(Move::Deflect, array_column($cadence('squarebill_crankbait', ['spot' => ['cover' => ['stumps'], 'depth_ft' => [1, 4]]])->steps ?? [], 'do'));
+        self::assertSame('crawl_rest', $cadence('football_jig', ['date' => '2026-01-20', 'water.temp_f' => 43])?->key);
+        self::assertSame('slack_fall', $cadence('stick_worm', [])?->key);
+        self::assertSame('hold_shake', $cadence('drop_shot', [])?->key);
+        self::assertSame('bed_shake', $cadence('tube', ['water.temp_f' => 66])?->key);
+        $rest = $cadence('hollow_frog', ['date' => '2026-06-20', 'water.temp_f' => 78, 'weather.front' => 'post_1', 'spot' => ['cover' => ['lily_pads'], 'depth_ft' => [1, 4]]]);
+        self::assertSame('frog_rest', $rest?->key);
+        self::assertGreaterThanOrEqual(30, $rest->pauseS);
+        self::assertSame('sink_and_draw', $cadence('paddletail_swimbait', ['species' => 'northern_pike', 'water.temp_f' => 56])?->key);
+    }
+
+    /** R3 and school clear_speed. */
+    public function test_clear_water_is_fished_fast_or_subtle_by_school(): void
+    {
+        $speed = static fn (array $more): ?float => self::plan(['water.temp_f' => 66, 'water.visibility_ft' => 9, 'water.normal_visibility_ft' => 9] + $more)->entry('paddletail_swimbait')?->setup->cadence->speedFtS;
+        self::assertGreaterThan($speed(['schools' => ['clear_speed' => 'subtle']]), $speed(['schools' => ['clear_speed' => 'fast']]));
+        self::assertSame($speed(['schools' => ['clear_speed' => 'fast']]), $speed([]));
+        self::assertSame($speed(['schools' => ['clear_speed' => 'subtle'], 'weather.front' => 'post_1']), $speed(['weather.front' => 'post_1']));
+    }
+
+    /** D3 (values from memory). */
+    public function test_sink_rates(): void
+    {
+        foreach ([[0.125, 1.2], [0.25, 1.8], [0.375, 2.3], [0.5, 2.8], [0.75, 3.5], [1.0, 4.2]] as [$ounces, $rate]) {
+            self::assertEqualsWithDelta($rate, SinkRate::feetPerSecond($ounces), 1e-9);
+            self::assertEqualsWithDelta($rate * 0.75, SinkRate::feetPerSecond($ounces, 1.0), 1e-9);
+        }
+        self::assertGreaterThan(4.2, SinkRate::feetPerSecond(1.5));
+        $stick = SinkRate::of(Catalog::get('stick_worm'), 0.0);
+        self::assertTrue($stick >= 0.5 && $stick <= 0.7);
+    }
+
+    /** D2 (coefficients from memory). */
+    public function test_the_dive_curve(): void
+    {
+        self::assertEqualsWithDelta(10.0, DiveCurve::runningDepthFt(10, 0.30, 120), 1e-9);
+        self::assertEqualsWithDelta(9.6, DiveCurve::runningDepthFt(10, 0.32, 150), 1e-9);
+        self::assertEqualsWithDelta(10.4, DiveCurve::runningDepthFt(10, 0.28, 120), 1e-9);
+        self::assertEqualsWithDelta(10 * sqrt(0.5), DiveCurve::runningDepthFt(10, 0.30, 60), 1e-9);
+        self::assertEqualsWithDelta(7.3, DiveCurve::runningDepthFt(DiveCurve::ratedFor(7.3, 0.34, 80), 0.34, 80), 1e-9);
+    }
+
+    /** D1: the tier that just touches. */
+    public function test_a_crankbait_is_taken_that_touches_the_target_depth(): void
+    {
+        $plan = self::plan(['date' => '2026-07-18', 'water.temp_f' => 82, 'spot' => ['structure' => 'ledge', 'cover' => ['none'], 'depth_ft' => [12, 20]]]);
+        $setup = $plan->entry('deep_crankbait')?->setup;
+        self::assertNotNull($setup);
+        self::assertGreaterThanOrEqual($plan->reading->stand->shallowFt, $setup->depthFt);
+        self::assertTrue($setup->path->touchesBottom());
+    }
+
+    /** D2: down over the first third, level, up over the last fifth. */
+    public function test_a_diver_goes_down_runs_level_and_comes_up(): void
+    {
+        $path = self::plan(['date' => '2026-07-18', 'water.temp_f' => 82, 'spot' => ['structure' => 'ledge', 'cover' => ['none'], 'depth_ft' => [12, 20]]])->entry('deep_crankbait')?->setup->path;
+        self::assertNotNull($path);
+        $length = $path->cast->lengthFt;
+        foreach ($path->points as $point) {
+            $gone = ($length - $point->distanceFt) / $length;
+            if ($gone < 0.3) {
+                self::assertLessThan($path->deepestFt() - 0.5, $point->depthFt);
+            }
+        }
+        self::assertLessThan(1.0, $path->points[array_key_last($path->points)]->depthFt);
+    }
+
+    /** S4: along the edge the lure stays in the band; across it, it only passes. */
+    public function test_a_parallel_cast_stays_longer_than_a_crossing_one(): void
+    {
+        $reading = self::reading(['water.temp_f' => 66, 'spot' => ['structure' => 'flat', 'cover' => ['grass_edge'], 'depth_ft' => [2, 12], 'depth_nearby_ft' => 20]]);
+        foreach (['spinnerbait', 'paddletail_swimbait', 'bladed_jig'] as $key) {
+            $along = Setup::of(Catalog::get($key), $reading, CastAngle::Parallel)->secondsInZone;
+            $across = Setup::of(Catalog::get($key), $reading, CastAngle::Crossing)->secondsInZone;
+            self::assertGreaterThan($across, $along, $key);
+            self::assertGreaterThan(0.0, $along);
+        }
+    }
+
+    public function test_paths_obey_the_water(): void
+    {
+        mt_srand(7);
+        foreach (Catalog::all() as $lure) {
+            foreach ([Cover::Rock, Cover::Dock, Cover::Laydown] as $cover) {
+                $reading = self::reading(['water.temp_f' => mt_rand(40, 85), 'spot' => ['structure' => 'point', 'cover' => [$cover->value], 'depth_ft' => [2, mt_rand(4, 25)]]]);
+                foreach (CastAngle::cases() as $angle) {
+                    $path = Setup::of($lure, $reading, $angle)->path;
+                    $last = null;
+                    foreach ($path->points as $point) {
+                        self::assertGreaterThanOrEqual(0.0, $point->depthFt, $lure->key);
+                        self::assertLessThanOrEqual($path->cast->bottomAt($point->distanceFt) + 0.01, $point->depthFt, "{$lure->key} under the ground");
+                        self::assertTrue($last === null || ($point->seconds >= $last->seconds && $point->distanceFt <= $last->distanceFt + 1e-9));
+                        $last = $point;
+                    }
+                    self::assertEqualsWithDelta(0.0, $last->distanceFt, 1e-9);
+                    if ($lure->isSurface()) {
+                        self::assertSame(0.0, $path->deepestFt());
+                    }
+                    // Where the lure is at a second lies on its path, and all time is spent somewhere.
+                    self::assertEqualsWithDelta($path->seconds(), $path->secondsBetween(0, 1000), 1e-6);
+                    self::assertGreaterThanOrEqual(0.0, $path->at($path->seconds() / 2)->depthFt);
+                }
+            }
+        }
+    }
+}

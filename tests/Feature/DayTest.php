@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\RackSlot;
+use Illuminate\Support\Str;
+
+final class DayTest extends WaterTestCase
+{
+    public function test_two_days_may_be_open_and_a_double_tap_opens_one(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $ask = (string) Str::uuid();
+        foreach ([$ask, $ask, (string) Str::uuid()] as $id) {
+            $this->post('/days', ['name' => 'Upper arm', 'date' => '2026-04-20', 'timezone' => 'America/New_York', 'ask' => $id])->assertRedirect();
+        }
+        self::assertSame(2, $wren->trips()->count());
+        $this->from('/days')->post('/days', ['name' => '', 'date' => '2026-02-30', 'ask' => $ask])->assertSessionHasErrors(['name', 'date']);
+    }
+
+    public function test_a_changed_field_redraws_the_reading_and_is_kept(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren);
+        $url = route('conditions.change', $trip);
+        $this->patchJson($url, ['field' => 'water.temp_f', 'value' => '49'])->assertOk()->assertJsonPath('html', fn (string $html): bool => str_contains($html, 'early prespawn') && str_contains($html, '<svg'));
+        $this->patchJson($url, ['field' => 'spot.shallow_ft', 'value' => 3])->assertOk();
+        $this->patchJson($url, ['field' => 'spot.deep_ft', 'value' => 9])->assertOk();
+        $this->patchJson($url, ['field' => 'spot.cover', 'value' => ['rock', 'laydown']])->assertOk();
+        $this->patchJson($url, ['field' => 'weather.wind_from_deg', 'value' => '225'])->assertOk();
+        $this->patchJson($url, ['field' => 'water.inflow.running', 'value' => '1'])->assertOk();
+        self::assertEquals([
+            'species' => 'largemouth_bass', 'date' => '2026-04-20', 'water' => ['temp_f' => 49, 'inflow' => ['running' => true]],
+            'spot' => ['depth_ft' => [3, 9], 'cover' => ['rock', 'laydown']], 'weather' => ['wind_from_deg' => 225],
+        ], $trip->fresh()?->conditions);
+        $this->patchJson($url, ['field' => 'spot.shallow_ft', 'value' => 12])->assertOk()->assertJsonPath('values', ['spot.shallow_ft' => 12, 'spot.deep_ft' => 12]);
+        $this->patchJson($url, ['field' => 'water.temp_f', 'value' => null])->assertOk()->assertJsonPath('assumed', fn (array $assumed): bool => isset($assumed['water.temp_f']));
+        $this->get(route('read', $trip))->assertOk()->assertSee('Temperature unknown');
+    }
+
+    public function test_values_come_in_the_anglers_units(): void
+    {
+        $wren = $this->angler();
+        $wren->update(['units' => 'metric']);
+        $this->actingAs($wren);
+        $trip = $this->trip($wren);
+        $this->patchJson(route('conditions.change', $trip), ['field' => 'water.temp_f', 'value' => 10])->assertOk();
+        $this->patchJson(route('conditions.change', $trip), ['field' => 'water.visibility_ft', 'value' => 1])->assertOk();
+        $this->patchJson(route('conditions.change', $trip), ['field' => 'weather.wind_mph', 'value' => 16.09344])->assertOk();
+        self::assertEqualsWithDelta(50, $trip->fresh()?->conditions['water']['temp_f'], 1e-9);
+        self::assertEqualsWithDelta(3.281, $trip->fresh()->conditions['water']['visibility_ft'], 1e-9);
+        self::assertEqualsWithDelta(10, $trip->fresh()->conditions['weather']['wind_mph'], 1e-9);
+    }
+
+    public function test_bad_values_are_named_and_change_nothing(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren, ['water' => ['temp_f' => 55]]);
+        foreach ([['water.temp_f', 140], ['water.visibility_ft', -1], ['date', '2026-02-30'], ['species', 'trout'], ['species', null], ['weather.wind_mph', 900], ['water.temp_f', 'warm'], ['spot.cover', ['carpet']], ['no.such.field', 1], ['user_id', 7]] as [$field, $value]) {
+            $answer = $this->patchJson(route('conditions.change', $trip), ['field' => $field, 'value' => $value])->assertStatus(422);
+            self::assertStringStartsWith($field, $answer->json('errors.0.path'));
+        }
+        self::assertSame($trip->conditions, $trip->fresh()?->conditions);
+    }
+
+    public function test_two_tabs_lose_nothing_of_each_other(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren);
+        $one = $wren->trips()->with('user')->findOrFail($trip->id);
+        $two = $wren->trips()->with('user')->findOrFail($trip->id);
+        $units = new \App\Show\Units(false);
+        \App\Day\StateOfDay::change($one, 'water.temp_f', 55, $units);
+        \App\Day\StateOfDay::change($two, 'weather.wind_mph', 9, $units);
+        self::assertEquals(['temp_f' => 55], $trip->fresh()?->conditions['water']);
+        self::assertEquals(['wind_mph' => 9], $trip->fresh()->conditions['weather']);
+    }
+
+    public function test_the_rack_takes_a_lure_once_and_lets_it_go(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren);
+        $this->get(route('choose', $trip))->assertOk()->assertSee('The lineup')->assertSee('Why not the others');
+        foreach ([1, 2] as $_) {
+            $this->put(route('rack.rig', [$trip, 'spinnerbait']))->assertRedirect();
+        }
+        self::assertSame(1, RackSlot::query()->count());
+        $this->get(route('choose', ['trip' => $trip, 'lure' => 'jerkbait']))->assertOk()->assertSee('The path of the jerkbait');
+        $this->delete(route('rack.unrig', [$trip, 'spinnerbait']))->assertRedirect();
+        self::assertSame(0, RackSlot::query()->count());
+        $this->put(route('rack.rig', [$trip, 'magic']))->assertNotFound();
+        $this->putJson(route('rack.rig', [$trip, 'trolling_spoon']))->assertStatus(422);
+    }
+
+    public function test_other_peoples_days_do_not_exist(): void
+    {
+        $trip = $this->trip($this->angler());
+        $this->actingAs($this->angler('marlo@old-eddy.example'));
+        foreach (['read', 'choose', 'fish', 'confirm'] as $page) {
+            $this->get(route($page, $trip))->assertNotFound()->assertDontSee($trip->name);
+        }
+        $this->patchJson(route('conditions.change', $trip), ['field' => 'water.temp_f', 'value' => 50])->assertNotFound();
+        $this->put(route('rack.rig', [$trip, 'spinnerbait']))->assertNotFound();
+        $this->log($trip, [$this->stint((string) Str::uuid())])->assertNotFound();
+        $this->post(route('close', $trip))->assertNotFound();
+        $this->get('/days')->assertOk()->assertDontSee('A day');
+        self::assertSame(0, $trip->stints()->count());
+    }
+
+    public function test_a_huge_body_is_refused(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren);
+        $this->call('POST', route('log', $trip), [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'HTTP_CONTENT_LENGTH' => '5000000'], str_repeat('x', 10))->assertStatus(413)->assertJsonPath('message', 'At most 512 KB can be sent at once.');
+    }
+
+    public function test_a_rule_is_a_click_away(): void
+    {
+        $this->actingAs($this->angler());
+        $this->get('/rules/W6')->assertOk()->assertSee('common practice')->assertSee('very back of the creek');
+        $this->get('/rules/W8')->assertOk()->assertSee('Poole');
+        $this->get('/rules/Z99')->assertNotFound();
+    }
+
+    public function test_pages_load_from_their_own_origin_only(): void
+    {
+        $this->get('/')->assertOk()->assertHeader('X-Content-Type-Options', 'nosniff');
+        self::assertStringContainsString("default-src 'self'", (string) $this->get('/')->headers->get('Content-Security-Policy'));
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Str;
+
+final class LogTest extends WaterTestCase
+{
+    public function test_a_stint_with_casts_and_contacts(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren, ['spot' => ['structure' => 'flat', 'cover' => ['reeds'], 'shaded' => true]]);
+        $stint = (string) Str::uuid();
+        $fish = (string) Str::uuid();
+        $answer = $this->log($trip, [
+            $this->stint($stint),
+            $this->event('casts', ['stint' => $stint, 'count' => 5]),
+            $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'caught']),
+            $this->event('detail', ['contact' => $fish, 'species' => 'largemouth_bass', 'length_in' => 15.5, 'hooked' => 'inside']),
+            $this->event('casts', ['stint' => $stint, 'count' => 2]),
+        ])->assertOk();
+        self::assertSame(['taken', 'taken', 'taken', 'taken', 'taken'], array_column($answer->json('events'), 'became'));
+        self::assertStringContainsString('Hold the boat', $answer->json('html'));
+        $kept = $trip->stints()->firstOrFail();
+        self::assertSame(7, $kept->cast_count);
+        self::assertSame(['flat', 'reeds', 'shade'], [$kept->structure, $kept->cover, $kept->light]);
+        $contact = $kept->contacts()->firstOrFail();
+        self::assertSame([5, 15.5, 'inside'], [$contact->at_cast, $contact->length_in, $contact->hooked]);
+        $this->get(route('confirm', $trip))->assertOk()->assertSee('The evidence')->assertSee('reeds');
+    }
+
+    public function test_what_comes_twice_is_taken_once(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren);
+        $stint = (string) Str::uuid();
+        $events = [$this->stint($stint), $this->event('casts', ['stint' => $stint, 'count' => 1]), $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'bump'])];
+        $this->log($trip, $events)->assertOk();
+        $again = $this->log($trip, $events)->assertOk();
+        self::assertSame(['known', 'known', 'known'], array_column($again->json('events'), 'became'));
+        self::assertSame([1, 1, 1], [$trip->stints()->count(), $trip->stints()->firstOrFail()->cast_count, $trip->contacts()->count()]);
+    }
+
+    public function test_undo_takes_back_once(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren);
+        $stint = (string) Str::uuid();
+        $cast = $this->event('casts', ['stint' => $stint, 'count' => 1]);
+        $contact = $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'boil']);
+        $this->log($trip, [$this->stint($stint), $cast, $cast + ['x' => 1], $contact])->assertOk();
+        $this->log($trip, [$this->event('undo', ['target' => $contact['id']]), $this->event('undo', ['target' => $contact['id']]), $this->event('undo', ['target' => $cast['id']]), $this->event('undo', ['target' => $cast['id']])])->assertOk();
+        self::assertSame([0, 0], [$trip->stints()->firstOrFail()->cast_count, $trip->contacts()->count()]);
+    }
+
+    public function test_bad_entries_are_refused_one_by_one_and_the_good_ones_taken(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren);
+        $foreign = $this->trip($this->angler('marlo@old-eddy.example'));
+        $mine = (string) Str::uuid();
+        $theirs = (string) Str::uuid();
+        $foreign->stints()->create(['id' => $theirs, 'started_at' => '2026-04-20 08:00', 'spot' => 'X', 'lure' => 'jerkbait', 'color' => 'white', 'depth_ft' => 5, 'retrieve' => 'medium']);
+        $answer = $this->log($trip, [
+            $this->stint($mine),
+            $this->event('casts', ['stint' => $theirs, 'count' => 5]),
+            $this->event('casts', ['stint' => $mine, 'count' => -3]),
+            $this->event('casts', ['stint' => $mine, 'count' => 4]),
+            $this->event('contact', ['stint' => $mine, 'contact' => (string) Str::uuid(), 'contact_kind' => 'hugged']),
+            ['kind' => 'casts'],
+            'nonsense',
+            $this->stint((string) Str::uuid(), 'Spot', 'magic_lure'),
+        ])->assertOk();
+        self::assertSame(['taken', 'refused', 'refused', 'taken', 'refused', 'refused', 'refused', 'refused'], array_column($answer->json('events'), 'became'));
+        self::assertSame(4, $trip->stints()->firstOrFail()->cast_count);
+        self::assertSame(0, $foreign->stints()->firstOrFail()->cast_count);
+        $this->postJson(route('log', $trip), ['events' => 'none'])->assertStatus(422)->assertJsonValidationErrors('events');
+    }
+
+    public function test_a_closed_day_still_takes_late_entries_and_can_be_opened_again(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren);
+        $this->post(route('close', $trip))->assertRedirect();
+        self::assertFalse($trip->fresh()?->isOpen());
+        $this->log($trip, [$this->stint((string) Str::uuid())])->assertOk()->assertJsonPath('events.0.became', 'taken');
+        $this->post(route('close', $trip));
+        self::assertTrue($trip->fresh()->isOpen());
+    }
+
+    public function test_a_stale_page_gets_a_fresh_token(): void
+    {
+        $this->actingAs($this->angler());
+        self::assertNotEmpty($this->getJson('/token')->assertOk()->json('token'));
+    }
+}
