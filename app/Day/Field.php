@@ -9,7 +9,7 @@ final readonly class Field
 {
     /**
      * @param  string  $kind  stepper, choice, choices, select, date, time, switch
-     * @param  array<string, string>  $options  label by key
+     * @param  array<int|string, string>  $options  label by key
      */
     public function __construct(
         public string $path,
@@ -22,7 +22,8 @@ final readonly class Field
         public float $start = 0.0,
         public bool $required = false,
         public string $unitSuffix = '',
-    ) {}
+    ) {
+    }
 
     /** An id for the page. */
     public function id(): string

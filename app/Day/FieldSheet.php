@@ -12,7 +12,6 @@ use OldEddy\Conditions\Current;
 use OldEddy\Conditions\DockKind;
 use OldEddy\Conditions\DockPart;
 use OldEddy\Conditions\Forage;
-use OldEddy\Conditions\Front;
 use OldEddy\Conditions\Observed;
 use OldEddy\Conditions\Platform;
 use OldEddy\Conditions\Pressure;

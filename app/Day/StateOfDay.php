@@ -116,7 +116,7 @@ final class StateOfDay
         return $conditions;
     }
 
-    /** @param array<string, mixed> $conditions */
+    /** @param  array<string, mixed>  $conditions */
     private static function check(array $conditions, Field $field): void
     {
         try {

@@ -31,7 +31,9 @@ final readonly class SliceDrawing
         'rock' => [0.4, 0.85, 0.18, 'rock'], 'overhang' => [0.75, 1.0, 1.0, 'mat'],
     ];
 
-    public function __construct(private Scene $scene) {}
+    public function __construct(private Scene $scene)
+    {
+    }
 
     public function x(float $distanceFt): float
     {
@@ -139,7 +141,7 @@ final readonly class SliceDrawing
         return array_map('floatval', range(0, floor($this->scene->depthFt / $step) * $step, $step));
     }
 
-    /** @param list<array{float, float}> $points */
+    /** @param  list<array{float, float}>  $points */
     private static function points(array $points): string
     {
         return implode(' ', array_map(static fn (array $p): string => $p[0].','.$p[1], $points));

@@ -31,7 +31,9 @@ final class EventTaker
 
     public const REFUSED = 'refused';
 
-    public function __construct(private readonly Trip $trip) {}
+    public function __construct(private readonly Trip $trip)
+    {
+    }
 
     /**
      * Takes events in the order given.
@@ -71,7 +73,7 @@ final class EventTaker
                     'casts' => $this->trip->stints()->whereKey($event['stint'])->increment('cast_count', $event['count']),
                     'contact' => $this->touch($event),
                     'detail' => $this->trip->contacts()->whereKey($event['contact'])->firstOrFail()->update(Arr::only($event, ['species', 'length_in', 'hooked'])),
-                    'undo' => $this->undo($event['target']),
+                    default => $this->undo($event['target']),
                 };
             }
 
@@ -130,7 +132,7 @@ final class EventTaker
         return $missing ? 'What this entry belongs to is not in this day.' : null;
     }
 
-    /** @param array<array-key, mixed> $event */
+    /** @param  array<array-key, mixed>  $event */
     private function begin(array $event): void
     {
         $spot = $this->trip->conditions['spot'] ?? [];
@@ -144,7 +146,7 @@ final class EventTaker
         ]);
     }
 
-    /** @param array<array-key, mixed> $event */
+    /** @param  array<array-key, mixed>  $event */
     private function touch(array $event): void
     {
         $stint = $this->trip->stints()->whereKey($event['stint'])->lockForUpdate()->firstOrFail();
@@ -156,8 +158,9 @@ final class EventTaker
 
     private function undo(string $target): void
     {
-        $event = $this->trip->events()->where('id', $target)->where('undone', false)->lockForUpdate()->first();
-        if ($event === null) {
+        $event = LogEvent::query()->where('trip_id', $this->trip->id)->where('id', $target)->first();
+        // Whoever marks it first takes it back: a second undo finds nothing to do.
+        if ($event === null || LogEvent::query()->whereKey($event->seq)->where('undone', false)->update(['undone' => true]) === 0) {
             return;
         }
         match ($event->kind) {
@@ -166,7 +169,6 @@ final class EventTaker
             'stint' => $this->trip->stints()->whereKey($event->stint_id)->where('cast_count', 0)->whereDoesntHave('contacts')->delete(),
             default => null,
         };
-        $event->update(['undone' => true]);
     }
 
     /** @return array{id: string, became: string, message: ?string} */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -24,6 +25,7 @@ use Illuminate\Support\Carbon;
  * @property ?string $cover
  * @property ?string $light
  * @property int $cast_count
+ * @property-read Collection<int, Contact> $contacts
  */
 final class Stint extends Model
 {
@@ -34,7 +36,10 @@ final class Stint extends Model
     /** @return HasMany<Contact, $this> */
     public function contacts(): HasMany
     {
-        return $this->hasMany(Contact::class)->orderBy('at')->orderBy('at_cast');
+        $relation = $this->hasMany(Contact::class);
+        $relation->orderBy('at')->orderBy('at_cast');
+
+        return $relation;
     }
 
     /** @return array<string, string> */

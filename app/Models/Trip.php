@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -22,6 +23,7 @@ use OldEddy\Plan\Planner;
  * @property array<string, mixed> $conditions as the contract of the plan spells them
  * @property ?Carbon $closed_at
  * @property User $user
+ * @property-read Collection<int, RackSlot> $rack
  */
 final class Trip extends Model
 {
@@ -38,13 +40,19 @@ final class Trip extends Model
     /** @return HasMany<RackSlot, $this> */
     public function rack(): HasMany
     {
-        return $this->hasMany(RackSlot::class)->orderBy('id');
+        $relation = $this->hasMany(RackSlot::class);
+        $relation->orderBy('id');
+
+        return $relation;
     }
 
     /** @return HasMany<Stint, $this> */
     public function stints(): HasMany
     {
-        return $this->hasMany(Stint::class)->orderBy('started_at')->orderBy('created_at');
+        $relation = $this->hasMany(Stint::class);
+        $relation->orderBy('started_at')->orderBy('created_at');
+
+        return $relation;
     }
 
     /** @return HasMany<Contact, $this> */

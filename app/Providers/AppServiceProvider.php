@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Models\Trip;
+use App\Models\User;
 use App\Show\Units;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -20,12 +21,13 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
-        Model::shouldBeStrict(! $this->app->isProduction());
+        Model::shouldBeStrict(! $this->app->environment('production'));
         // A day is only ever found among the angler's own: other people's ids do not exist for them.
-        Route::bind('trip', fn (string $id): Trip => Auth::user()?->trips()->with('user')->findOrFail((int) $id) ?? abort(404));
+        Route::bind('trip', fn (string $id): Trip => Trip::query()->where('user_id', Auth::id())->with('user')->findOrFail((int) $id));
         RateLimiter::for('register', fn (Request $request): Limit => Limit::perMinute(20)->by((string) $request->ip()));
         View::composer('*', function (ViewInstance $view): void {
-            $view->with('units', new Units(Auth::user()?->isMetric() ?? false));
+            $angler = Auth::user();
+            $view->with('units', new Units($angler instanceof User && $angler->isMetric()));
         });
     }
 }

@@ -21,7 +21,9 @@ final readonly class Units
         'plain' => ['', ''],
     ];
 
-    public function __construct(public bool $metric) {}
+    public function __construct(public bool $metric)
+    {
+    }
 
     /** The word for a quantity's unit. */
     public function word(string $quantity): string

@@ -48,7 +48,8 @@ final readonly class Scene
         public ?float $secondsInZone,
         public float $silhouetteBelowFt,
         public bool $parallel,
-    ) {}
+    ) {
+    }
 
     /** The water of a reading, across from the angler to the bank. */
     public static function ofReading(Reading $reading): self
@@ -78,7 +79,7 @@ final readonly class Scene
         return Curve::through($this->bottom, $distanceFt);
     }
 
-    /** @param non-empty-list<array{float, float}> $bottom */
+    /** @param  non-empty-list<array{float, float}>  $bottom */
     private static function build(Reading $reading, array $bottom, ?LurePath $path, ?float $seconds, bool $parallel, bool $loud): self
     {
         $length = $bottom[array_key_last($bottom)][0];

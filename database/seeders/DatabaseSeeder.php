@@ -33,7 +33,7 @@ final class DatabaseSeeder extends Seeder
         });
     }
 
-    /** @param array<string, mixed> $day */
+    /** @param  array<string, mixed>  $day */
     private function day(User $angler, array $day): void
     {
         /** @var Trip $trip */

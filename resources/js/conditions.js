@@ -41,12 +41,12 @@ export default () => ({
         if (!field) {
             return;
         }
-        this.waiting[field.dataset.field] = this.valueOf(field);
+        this.waiting[field.dataset.field] = this.said(field);
         this.keep();
         this.flush();
     },
 
-    valueOf(field) {
+    said(field) {
         const inputs = [...field.querySelectorAll('input, select')];
         switch (field.dataset.kind) {
             case 'choices':

@@ -12,7 +12,7 @@ final class ColorTest extends TestCase
 {
     use Days;
 
-    /** @param array<string, mixed> $day */
+    /** @param  array<string, mixed>  $day */
     #[DataProvider('colors')]
     public function test_first_color(string $lure, array $day, string $family): void
     {

@@ -46,7 +46,7 @@ final class ContractTest extends TestCase
         }
     }
 
-    /** @param array<string, mixed> $changes */
+    /** @param  array<string, mixed>  $changes */
     #[DataProvider('bad')]
     public function test_bad_input_is_named_by_field(string $path, array $changes): void
     {
@@ -131,7 +131,7 @@ final class ContractTest extends TestCase
         self::assertValid('pattern.out', PatternContract::answer(['stints' => [], 'prior' => ['per_cast' => 0.05, 'casts' => 100]]));
     }
 
-    /** @param array<string, mixed> $in */
+    /** @param  array<string, mixed>  $in */
     #[DataProvider('badPatterns')]
     public function test_bad_patterns(string $path, array $in): void
     {
@@ -161,7 +161,7 @@ final class ContractTest extends TestCase
         ];
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     private static function assertValid(string $schema, array $data): void
     {
         $file = dirname(__DIR__, 2)."/docs/schema/{$schema}.json";

@@ -39,13 +39,13 @@ trait Days
         return $day;
     }
 
-    /** @param array<string, mixed> $changes */
+    /** @param  array<string, mixed>  $changes */
     private static function reading(array $changes = []): Reading
     {
         return WaterReader::read(Settler::settle(ConditionsReader::read(self::day($changes))));
     }
 
-    /** @param array<string, mixed> $changes */
+    /** @param  array<string, mixed>  $changes */
     private static function plan(array $changes = []): Plan
     {
         return Planner::plan(ConditionsReader::read(self::day($changes)));
@@ -74,7 +74,7 @@ trait Days
         return $out;
     }
 
-    /** @param list<string> $order */
+    /** @param  list<string>  $order */
     private static function assertBefore(string $first, string $second, array $order): void
     {
         $places = array_flip($order);

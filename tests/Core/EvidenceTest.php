@@ -152,7 +152,7 @@ final class EvidenceTest extends TestCase
         self::assertSame('C10', $first([$short])->ruleId);
     }
 
-    /** @param list<Stint> $stints */
+    /** @param  list<Stint>  $stints */
     private function verdict(array $stints): ?Verdict
     {
         return Evidence::weigh($stints)->of('cover', 'reeds')?->verdict;

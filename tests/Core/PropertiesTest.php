@@ -92,7 +92,7 @@ final class PropertiesTest extends TestCase
         }
     }
 
-    /** @param array<string, mixed> $day */
+    /** @param  array<string, mixed>  $day */
     private static function read(array $day): Reading
     {
         return WaterReader::read(Settler::settle(ConditionsReader::read($day)));

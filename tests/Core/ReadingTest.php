@@ -17,7 +17,7 @@ final class ReadingTest extends TestCase
 {
     use Days;
 
-    /** @param array<string, mixed> $changes */
+    /** @param  array<string, mixed>  $changes */
     #[DataProvider('speaking')]
     public function test_a_rule_speaks_when_its_conditions_hold_and_only_then(string $id, array $changes): void
     {
@@ -191,7 +191,7 @@ final class ReadingTest extends TestCase
         self::assertNotNull(self::assumption('waterbody', ['waterbody' => null]));
     }
 
-    /** @param array<string, mixed> $changes */
+    /** @param  array<string, mixed>  $changes */
     private static function assumption(string $path, array $changes = []): ?string
     {
         foreach (self::reading($changes)->day->assumed as $assumption) {

@@ -27,7 +27,7 @@ abstract class WaterTestCase extends TestCase
         return User::query()->create(['name' => 'Wren', 'email' => $email, 'password' => 'long-enough']);
     }
 
-    /** @param array<string, mixed> $conditions */
+    /** @param  array<string, mixed>  $conditions */
     protected function trip(User $angler, array $conditions = []): Trip
     {
         return $angler->trips()->create(['name' => 'A day', 'conditions' => $conditions + ['species' => 'largemouth_bass', 'date' => '2026-04-20']]);
@@ -45,7 +45,7 @@ abstract class WaterTestCase extends TestCase
         return $this->event('stint', ['stint' => $id, 'spot' => $spot, 'lure' => $lure, 'color' => 'bright', 'depth_ft' => 3, 'retrieve' => 'medium']);
     }
 
-    /** @param list<array<string, mixed>> $events */
+    /** @param  list<array<string, mixed>>  $events */
     protected function log(Trip $trip, array $events): TestResponse
     {
         return $this->postJson(route('log', $trip), ['events' => $events]);

@@ -6,10 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Models\RackSlot;
 use App\Models\Trip;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 use OldEddy\Lures\Catalog;
 use OldEddy\Slice\Scene;
 

@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Log\DayEvidence;
 use App\Models\Trip;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\View\View;
 
 final class ConfirmController
 {

@@ -6,10 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Log\DayEvidence;
 use App\Log\EventTaker;
+use App\Models\Stint;
 use App\Models\Trip;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 use OldEddy\Lineup\Setup;
 use OldEddy\Lures\Catalog;
 use OldEddy\Slice\Scene;
@@ -51,7 +52,7 @@ final class FishController
             'spots' => $stints->pluck('spot')->unique()->values(),
             'day' => new DayEvidence($trip),
             'last' => $trip->events()->where('undone', false)->where('kind', '!=', 'undo')->latest('seq')->value('id'),
-            'contacts' => $stints->flatMap->contacts->groupBy('kind')->map->count(),
+            'contacts' => $stints->flatMap(fn (Stint $s) => $s->contacts)->groupBy('kind')->map->count(),
         ];
     }
 }

@@ -1,0 +1,21 @@
+import { defineConfig } from '@playwright/test';
+
+const launchOptions = {
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+};
+
+export default defineConfig({
+    testDir: 'tests/Browser',
+    outputDir: 'runtime/test/browser',
+    fullyParallel: false,
+    workers: 1,
+    retries: 0,
+    timeout: 60000,
+    reporter: [['list']],
+    use: { baseURL: process.env.APP_URL ?? 'http://127.0.0.1:8080', launchOptions, reducedMotion: 'reduce', timezoneId: 'America/New_York', locale: 'en-US' },
+    projects: [
+        { name: 'laptop', use: { viewport: { width: 1280, height: 800 } } },
+        { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true } },
+    ],
+});

@@ -1,0 +1,50 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect } from '@playwright/test';
+
+let number = 0;
+
+/** Registers a fresh angler and opens a day; answers the day's address. */
+export async function freshDay(page) {
+    await page.goto('/register');
+    await page.getByLabel('Name in the log').fill('Wren');
+    await page.getByLabel('Email').fill(`wren-${Date.now()}-${number++}@old-eddy.example`);
+    await page.getByLabel(/Password/).fill('long-enough');
+    await page.getByRole('button', { name: 'Register' }).click();
+    await expect(page).toHaveURL(/\/days$/);
+    await page.getByLabel('Water').fill('Ladle Creek arm');
+    await expect(page.getByLabel('Date')).not.toHaveValue('');
+    await page.getByLabel('Date').fill('2026-04-12');
+    await page.getByRole('button', { name: 'Read the water' }).click();
+    await expect(page).toHaveURL(/\/read$/);
+    return page.url().replace(/\/read$/, '');
+}
+
+/** Fails on any violation of WCAG 2.2 A and AA that axe can find, and on anything wider than the window. */
+export async function sound(page) {
+    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
+    expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).slice(0, 3).join(' | ')}`)).toEqual([]);
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+    expect(over, 'the page is wider than the window').toBeLessThanOrEqual(0);
+}
+
+/** Waits until everything logged has reached the server. */
+export async function inStep(page) {
+    await expect
+        .poll(() =>
+            page.evaluate(
+                () =>
+                    new Promise((resolve) => {
+                        const ask = indexedDB.open('old-eddy');
+                        ask.onsuccess = () => {
+                            const count = ask.result.transaction('events').objectStore('events').count();
+                            count.onsuccess = () => {
+                                ask.result.close();
+                                resolve(count.result);
+                            };
+                        };
+                    }),
+            ),
+            { timeout: 20000 },
+        )
+        .toBe(0);
+}

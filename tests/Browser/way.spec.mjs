@@ -1,0 +1,203 @@
+import { expect, test } from '@playwright/test';
+import { freshDay, inStep, sound } from './helpers.mjs';
+
+test.beforeEach(({ page }) => {
+    page.on('pageerror', (error) => {
+        throw error;
+    });
+});
+
+test('sign-in, register, settings and rule pages are sound', async ({ page }) => {
+    await page.goto('/');
+    await sound(page);
+    await page.goto('/register');
+    await sound(page);
+    await page.goto('/');
+    await page.getByRole('button', { name: 'Look around with the demo' }).click();
+    await expect(page.getByRole('heading', { name: 'Days on the water' })).toBeVisible();
+    await sound(page);
+    await page.goto('/settings');
+    await sound(page);
+    await page.goto('/rules/W6');
+    await sound(page);
+    await page.goto('/no-such-page');
+    await expect(page.getByRole('heading', { name: 'Not here' })).toBeVisible();
+    await sound(page);
+});
+
+test('a wrong sign-in says so and keeps the address', async ({ page }) => {
+    await page.goto('/');
+    await page.getByLabel('Email').fill('nobody@old-eddy.example');
+    await page.getByLabel('Password').fill('wrong-one');
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await expect(page.getByRole('alert')).toContainText('No account has this address and password');
+    await expect(page.getByLabel('Email')).toHaveValue('nobody@old-eddy.example');
+});
+
+test('read, choose, fish, confirm', async ({ page }) => {
+    const day = await freshDay(page);
+    await sound(page);
+
+    // Read: steppers and segments, no typing; the reading answers.
+    const more = page.getByRole('button', { name: 'Surface temperature: more' });
+    await more.click();
+    await more.click();
+    await expect(page.getByText(/\d+ °F in a warming year/)).toBeVisible();
+    await page.getByLabel('Surface temperature', { exact: true }).fill('58');
+    await page.getByLabel('Surface temperature', { exact: true }).press('Tab');
+    await expect(page.getByText('58 °F in a warming year is prespawn')).toBeVisible();
+    await page.getByRole('group', { name: 'Cover' }).getByRole('checkbox', { name: 'laydown' }).check();
+    await page.getByRole('radiogroup', { name: 'Front' }).getByRole('radio', { name: '1st day after' }).check();
+    await expect(page.getByText('The front shrank the strike zone')).toBeVisible();
+    const water = page.locator('#reading svg').first();
+    const before = await water.innerHTML();
+    await page.getByLabel('Visibility today').fill('0.5');
+    await page.getByLabel('Visibility today').press('Tab');
+    await expect(page.getByText('hunt by sound and vibration')).toBeVisible();
+    expect(await water.innerHTML()).not.toBe(before);
+
+    // A bad value is named at its field and stays typed; the reading stays.
+    await page.getByLabel('Surface temperature', { exact: true }).fill('140');
+    await page.getByLabel('Surface temperature', { exact: true }).press('Tab');
+    await expect(page.locator('[data-field="water.temp_f"]')).toContainText('must be from 30 to 104');
+    await expect(page.getByLabel('Surface temperature', { exact: true })).toHaveValue('140');
+    await sound(page);
+
+    // Reloaded, everything said is still there, the bad value is not.
+    await page.reload();
+    await expect(page.getByLabel('Surface temperature', { exact: true })).toHaveValue('58');
+    await expect(page.getByRole('checkbox', { name: 'laydown' })).toBeChecked();
+
+    // Choose: the lineup with its reasons; a lure on the rack.
+    await page.getByRole('link', { name: 'Choose the lures' }).click();
+    await sound(page);
+    await page.getByRole('region', { name: 'The lineup' }).getByRole('link').first().click();
+    await page.locator('.chosen').getByRole('button', { name: /^Rig it/ }).click();
+    await expect(page.getByRole('status')).toContainText('is on the rack');
+    await page.locator('.ruled-out summary').click();
+    await expect(page.locator('.ruled-out')).toContainText('Useless where nothing sees it');
+    await sound(page);
+
+    // Fish: a stint, casts, contacts, undo.
+    await page.goto(`${day}/fish`);
+    await sound(page);
+    await page.locator('[data-log="stint"]').first().click();
+    const cast = page.locator('[data-log="casts"]');
+    await expect(cast).toBeVisible();
+    for (let i = 0; i < 6; i++) {
+        await page.locator('[data-log="casts"]').click();
+    }
+    await page.getByRole('button', { name: /^caught/ }).click();
+    await page.getByRole('button', { name: /^bump/ }).click();
+    await inStep(page);
+    await expect(cast.locator('b')).toHaveText('6');
+    await expect(page.locator('.deck-sum')).toContainText('6 casts, 2 contacts');
+    await page.getByRole('button', { name: 'Undo the last' }).click();
+    await inStep(page);
+    await expect(page.locator('.deck-sum')).toContainText('6 casts, 1 contact');
+    await expect(page.locator('.deck-next')).toContainText('Hold the boat');
+    await sound(page);
+    await page.reload();
+    await expect(cast.locator('b')).toHaveText('6');
+    await page.getByRole('button', { name: /\(new\)/ }).click();
+    await inStep(page);
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Spot 2');
+
+    // Confirm: evidence and next move.
+    await page.goto(`${day}/confirm`);
+    await expect(page.getByRole('heading', { name: 'The evidence' })).toBeVisible();
+    await expect(page.locator('.lede')).toContainText('6 casts');
+    await sound(page);
+    await page.getByRole('button', { name: 'Close the day' }).click();
+    await expect(page.getByRole('status')).toContainText('closed');
+});
+
+test('the log goes on without signal and is sent once', async ({ page, context }) => {
+    const day = await freshDay(page);
+    await page.goto(`${day}/fish`);
+    await page.locator('[data-log="stint"]').first().click();
+    await inStep(page);
+    await context.setOffline(true);
+    for (let i = 0; i < 4; i++) {
+        await page.locator('[data-log="casts"]').click();
+    }
+    await page.getByRole('button', { name: /^follow/ }).click();
+    await expect(page.getByRole('status')).toContainText('No signal: 5 entries kept');
+    await expect(page.locator('[data-count="casts"]')).toHaveText('4');
+    await context.setOffline(false);
+    await inStep(page);
+    await expect(page.locator('.deck-sum')).toContainText('4 casts, 1 contact');
+});
+
+test('a lost answer does not double an entry', async ({ page }) => {
+    const day = await freshDay(page);
+    await page.goto(`${day}/fish`);
+    await page.locator('[data-log="stint"]').first().click();
+    await inStep(page);
+    // The server takes the entry, but its answer is lost once.
+    let lost = false;
+    await page.route('**/log', async (route) => {
+        if (lost) {
+            return route.continue();
+        }
+        lost = true;
+        await route.fetch();
+        return route.abort();
+    });
+    await page.locator('[data-log="casts"]').click();
+    await inStep(page);
+    expect(lost).toBe(true);
+    await page.reload();
+    await expect(page.locator('[data-count="casts"]')).toHaveText('1');
+});
+
+test('an expired session in the middle of an entry loses nothing', async ({ page, context }) => {
+    const day = await freshDay(page);
+    await page.goto(`${day}/fish`);
+    await page.locator('[data-log="stint"]').first().click();
+    await inStep(page);
+    const cookies = await context.cookies();
+    await context.clearCookies();
+    await page.locator('[data-log="casts"]').click();
+    await page.getByRole('button', { name: /^missed/ }).click();
+    await expect(page.getByRole('status')).toContainText('You are signed out. 2 entries are kept');
+    await context.addCookies(cookies);
+    await page.goto(`${day}/fish`);
+    await inStep(page);
+    await expect(page.locator('.deck-sum')).toContainText('1 casts, 1 contact');
+});
+
+test('two tabs on one day keep what each of them said', async ({ page, context }) => {
+    const day = await freshDay(page);
+    const other = await context.newPage();
+    await other.goto(`${day}/read`);
+    await page.getByRole('radiogroup', { name: 'Sky' }).getByRole('radio', { name: 'overcast' }).check();
+    await expect(page.getByText('Clouds lift the fish')).toBeVisible();
+    await other.getByRole('radiogroup', { name: 'Current' }).getByRole('radio', { name: 'strong' }).check();
+    await expect(other.getByText('slack behind whatever breaks it')).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole('radiogroup', { name: 'Sky' }).getByRole('radio', { name: 'overcast' })).toBeChecked();
+    await expect(page.getByRole('radiogroup', { name: 'Current' }).getByRole('radio', { name: 'strong' })).toBeChecked();
+});
+
+test('keys, night colors and reasons', async ({ page }) => {
+    const day = await freshDay(page);
+    await page.goto(`${day}/fish`);
+    await page.locator('[data-log="stint"]').first().click();
+    await inStep(page);
+    await page.keyboard.press('c');
+    await page.keyboard.press('c');
+    await page.keyboard.press('f');
+    await inStep(page);
+    await expect(page.locator('.deck-sum')).toContainText('2 casts, 1 contact (1 caught)');
+    await page.getByRole('button', { name: 'Day or night colors' }).click();
+    await page.reload();
+    await expect(page.locator('html')).toHaveAttribute('data-scheme', 'night');
+    await sound(page);
+    await page.goto(`${day}/choose`);
+    await sound(page);
+    await page.goto(`${day}/read`);
+    await sound(page);
+    await page.getByRole('link', { name: /because W8/ }).first().click();
+    await expect(page.locator('.rule-text')).toContainText('Light fades with depth');
+});
