@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Day;
 
 use BackedEnum;
-use DateTimeZone;
 use OldEddy\Conditions\Bottom;
 use OldEddy\Conditions\Cover;
 use OldEddy\Conditions\Current;
@@ -29,10 +28,13 @@ final class FieldSheet
 
     private const YES_NO = ['1' => 'yes', '0' => 'no'];
 
+    /** @var array<string, list<Field>>|null */
+    private static ?array $groups = null;
+
     /** @return array<string, list<Field>> by heading */
     public static function groups(): array
     {
-        return [
+        return self::$groups ??= [
             'The day' => [
                 new Field('species', 'Fish', 'select', self::options(Species::class), required: true),
                 new Field('date', 'Date', 'date', required: true),
@@ -84,7 +86,6 @@ final class FieldSheet
             'The place' => [
                 new Field('lat', 'Degrees north', 'stepper', step: 0.5, metricStep: 0.5, start: 37),
                 new Field('lon', 'Degrees east', 'stepper', step: 0.5, metricStep: 0.5, start: -80),
-                new Field('timezone', 'Time zone', 'select', self::timezones()),
             ],
         ];
     }
@@ -115,13 +116,5 @@ final class FieldSheet
         }
 
         return $options;
-    }
-
-    /** @return array<string, string> */
-    private static function timezones(): array
-    {
-        $names = DateTimeZone::listIdentifiers(DateTimeZone::AMERICA | DateTimeZone::EUROPE | DateTimeZone::AUSTRALIA | DateTimeZone::AFRICA | DateTimeZone::ASIA | DateTimeZone::PACIFIC | DateTimeZone::UTC);
-
-        return array_combine($names, $names);
     }
 }

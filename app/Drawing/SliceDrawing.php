@@ -92,7 +92,7 @@ final readonly class SliceDrawing
 
     public function path(): string
     {
-        return self::points(array_map(fn ($p): array => [$this->x($p->distanceFt), $this->y($p->depthFt)], $this->scene->path->points ?? []));
+        return self::points(array_map(fn ($p): array => [$this->x($p->distanceFt), $this->y($p->depthFt)], $this->scene->path?->points() ?? []));
     }
 
     /** @return list<array{float, float}> a tick a second, in points */

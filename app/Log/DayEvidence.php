@@ -7,7 +7,7 @@ namespace App\Log;
 use App\Models\Contact;
 use App\Models\Stint;
 use App\Models\Trip;
-use OldEddy\Conditions\Settler;
+use Illuminate\Database\Eloquent\Collection;
 use OldEddy\Evidence\Contact as LoggedContact;
 use OldEddy\Evidence\ContactKind;
 use OldEddy\Evidence\Evidence;
@@ -16,7 +16,7 @@ use OldEddy\Evidence\Move;
 use OldEddy\Evidence\NextMove;
 use OldEddy\Evidence\Pattern;
 use OldEddy\Evidence\Stint as LoggedStint;
-use OldEddy\Reading\WaterReader;
+use OldEddy\Reading\Reading;
 use OldEddy\Season\Stage;
 
 /** A day's log as the core weighs it. */
@@ -29,20 +29,34 @@ final readonly class DayEvidence
     /** @var non-empty-list<Move> */
     public array $next;
 
-    public function __construct(Trip $trip)
+    /** @param  Collection<int, Stint>  $stints of the trip, with their contacts, in order of time */
+    public function __construct(Trip $trip, Collection $stints, Reading $reading)
     {
-        $stints = $trip->stints()->with('contacts')->get()->map(fn (Stint $s): LoggedStint => new LoggedStint(
-            $s->started_at->format('Y-m-d\TH:i:s'),
-            ['spot' => $s->spot, 'lure' => $s->lure, 'color' => $s->color, 'retrieve' => $s->retrieve, 'structure' => $s->structure, 'cover' => $s->cover, 'light' => $s->light],
-            $s->depth_ft,
-            $s->cast_count,
-            null,
-            array_values($s->contacts->map(fn (Contact $c): LoggedContact => new LoggedContact(
-                ContactKind::from($c->kind), $c->species, $c->length_in, $c->hooked === null ? null : Hooked::from($c->hooked), $c->at_cast,
-            ))->all()),
-        ))->all();
-        $this->evidence = Evidence::weigh(array_values($stints));
+        $this->evidence = Evidence::weigh(array_values($stints->map(self::stint(...))->all()));
         $this->pattern = Pattern::in($this->evidence);
-        $this->next = NextMove::after($this->evidence, $this->pattern, $trip->user->schools(), WaterReader::read(Settler::settle($trip->told()))->stage->stage === Stage::Winter);
+        $this->next = NextMove::after($this->evidence, $this->pattern, $trip->user->schools(), $reading->stage->stage === Stage::Winter);
+    }
+
+    private static function stint(Stint $stint): LoggedStint
+    {
+        return new LoggedStint(
+            $stint->started_at->format('Y-m-d\TH:i:s'),
+            $stint->only(['spot', 'lure', 'color', 'retrieve', 'structure', 'cover', 'light']),
+            $stint->depth_ft,
+            $stint->cast_count,
+            null,
+            array_values($stint->contacts->map(self::contact(...))->all()),
+        );
+    }
+
+    private static function contact(Contact $contact): LoggedContact
+    {
+        return new LoggedContact(
+            ContactKind::from($contact->kind),
+            $contact->species,
+            $contact->length_in,
+            $contact->hooked === null ? null : Hooked::from($contact->hooked),
+            $contact->at_cast,
+        );
     }
 }

@@ -209,7 +209,8 @@ CONF
     halt php-fpm8.2
     local root_flag=()
     [ "$(id -u)" = 0 ] && root_flag=(-R)
-    launch php-fpm8.2 php-fpm8.2 -F "${root_flag[@]}" -y "$HOUSE/php-fpm.conf" -d opcache.memory_consumption=64 -d opcache.interned_strings_buffer=8
+    launch php-fpm8.2 php-fpm8.2 -F "${root_flag[@]}" -y "$HOUSE/php-fpm.conf" -d opcache.memory_consumption=64 -d opcache.interned_strings_buffer=8 \
+        -d opcache.validate_timestamps=0 -d realpath_cache_size=4M
     check_port
     if running nginx; then
         pkill -HUP -o -s "$(cat "$HOUSE/nginx.session")" -x nginx

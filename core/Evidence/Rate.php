@@ -29,16 +29,24 @@ final readonly class Rate
         return IncompleteBeta::regularized($other->casts / ($other->casts + $this->casts), $other->shape, $this->shape);
     }
 
-    /** The rate that lies over this share (0 to 1) of the distribution: bisection on the series of the incomplete gamma. */
+    /** The rate (per cast) under which this share (over 0, under 1) of the distribution lies: Newton's method, kept between bounds. */
     public function quantile(float $share): float
     {
-        [$low, $high] = [0.0, max(10.0, $this->shape * 5 + 20)];
-        for ($i = 0; $i < 60; $i++) {
-            $middle = ($low + $high) / 2;
-            self::gammaShare($this->shape, $middle) < $share ? $low = $middle : $high = $middle;
+        [$low, $high] = [0.0, $this->shape * 6 + 30];
+        $x = $this->shape;
+        for ($i = 0; $i < 40; $i++) {
+            $miss = self::gammaShare($this->shape, $x) - $share;
+            $miss > 0 ? $high = $x : $low = $x;
+            $density = exp(-$x + ($this->shape - 1) * log($x) - LogGamma::of($this->shape));
+            $next = $density > 0 ? $x - $miss / $density : $low;
+            $next = $next <= $low || $next >= $high ? ($low + $high) / 2 : $next;
+            if (abs($next - $x) < 1e-9 * $x) {
+                return $next / $this->casts;
+            }
+            $x = $next;
         }
 
-        return $low / $this->casts;
+        return $x / $this->casts;
     }
 
     /** The regularized lower incomplete gamma function by its series. */

@@ -39,8 +39,20 @@ final class PathModel
 
     private bool $reached = false;
 
-    /** @var list<PathPoint> */
-    private array $points = [];
+    /** @var list<float> */
+    private array $moments = [];
+
+    /** @var list<float> */
+    private array $distances = [];
+
+    /** @var list<float> */
+    private array $depths = [];
+
+    /** @var list<string> */
+    private array $doings = [];
+
+    /** Depth that the bottom leaves for the lure when it is level all along, else null. */
+    private readonly ?float $levelFt;
 
     private function __construct(
         private readonly LureFamily $lure,
@@ -50,6 +62,7 @@ final class PathModel
         private readonly float $sinkFtS,
     ) {
         $this->distance = $cast->lengthFt;
+        $this->levelFt = $cast->bottomNearFt === $cast->bottomFarFt ? max(0.0, $cast->bottomNearFt - $lure->standsOffFt) : null;
     }
 
     /**
@@ -72,17 +85,52 @@ final class PathModel
         $this->reached = ! $this->lure->dives();
         $work = $this->cast->lengthFt * self::RISE_SHARE;
         $startOfWork = $this->seconds;
-        for ($i = 0; $this->distance > $work && count($this->points) < self::MOST_PIECES; $i++) {
-            $step = $this->cadence->steps[$i % count($this->cadence->steps)];
-            $this->take($step);
-            if ($this->cadence->meanSpeedFtS() < 0.15 && $this->seconds - $startOfWork >= self::TARGET_SECONDS) {
+        $rounds = count($this->cadence->steps);
+        $held = $this->cadence->meanSpeedFtS() < 0.15;
+        $before = null;
+        for ($i = 0; $this->distance > $work && count($this->moments) < self::MOST_PIECES; $i++) {
+            if ($i % $rounds === 0 && $this->reached && $this->levelFt !== null) {
+                $now = [count($this->moments) - 1, $this->depth];
+                if ($before !== null && abs($before[1] - $now[1]) < 1e-9) {
+                    $this->repeatSince($before[0], $work, $held ? self::TARGET_SECONDS + $startOfWork : INF);
+                    if ($held) {
+                        break;
+                    }
+                }
+                $before = $now;
+            }
+            $this->take($this->cadence->steps[$i % $rounds]);
+            if ($held && $this->seconds - $startOfWork >= self::TARGET_SECONDS) {
                 break;
             }
         }
         // Home: wound in, rising along the line.
         $this->move($this->distance / max(1.5, $this->cadence->speedFtS), 0.0, $this->lure->isSurface() ? 0.0 : 0.2, Move::Wind->value);
 
-        return new LurePath($this->points, $this->cast);
+        assert($this->moments !== [] && $this->distances !== [] && $this->depths !== [] && $this->doings !== []);
+
+        return new LurePath($this->moments, $this->distances, $this->depths, $this->doings, $this->cast, $this->lure->standsOffFt);
+    }
+
+    /**
+     * Over a level bottom a round that ended at the depth where it began repeats itself: whole rounds are copied until
+     * the next one would pass the end of the work or the time given.
+     */
+    private function repeatSince(int $from, float $work, float $until): void
+    {
+        $to = count($this->moments) - 1;
+        $seconds = $this->moments[$to] - $this->moments[$from];
+        $feet = $this->distances[$from] - $this->distances[$to];
+        while ($this->distance - $feet > $work && $this->seconds < $until && count($this->moments) < self::MOST_PIECES) {
+            for ($k = $from + 1; $k <= $to; $k++) {
+                $this->moments[] = $this->seconds + $this->moments[$k] - $this->moments[$from];
+                $this->distances[] = $this->distance - $this->distances[$from] + $this->distances[$k];
+                $this->depths[] = $this->depths[$k];
+                $this->doings[] = $this->doings[$k];
+            }
+            $this->seconds += $seconds;
+            $this->distance -= $feet;
+        }
     }
 
     private function take(Step $step): void
@@ -169,7 +217,9 @@ final class PathModel
 
     private function allowed(float $depth, ?float $distance = null): float
     {
-        return max(0.0, min($depth, $this->cast->bottomAt($distance ?? $this->distance) - $this->lure->standsOffFt));
+        return $this->levelFt !== null
+            ? min($depth, $this->levelFt)
+            : max(0.0, min($depth, $this->cast->bottomAt($distance ?? $this->distance) - $this->lure->standsOffFt));
     }
 
     private function move(float $seconds, float $distance, float $depth, string $doing): void
@@ -185,7 +235,9 @@ final class PathModel
 
     private function mark(string $doing): void
     {
-        $bottom = $this->cast->bottomAt($this->distance) - $this->lure->standsOffFt;
-        $this->points[] = new PathPoint($this->seconds, $this->distance, $this->depth, $this->depth >= $bottom - 0.05 && ! $this->lure->isSurface(), $doing);
+        $this->moments[] = $this->seconds;
+        $this->distances[] = $this->distance;
+        $this->depths[] = $this->depth;
+        $this->doings[] = $doing;
     }
 }

@@ -51,8 +51,8 @@ test('read, choose, fish, confirm', async ({ page }) => {
     await expect(page.getByText('The front shrank the strike zone')).toBeVisible();
     const water = page.locator('#reading svg').first();
     const before = await water.innerHTML();
-    await page.getByLabel('Visibility today').fill('0.5');
-    await page.getByLabel('Visibility today').press('Tab');
+    await page.getByLabel('Visibility today', { exact: true }).fill('0.5');
+    await page.getByLabel('Visibility today', { exact: true }).press('Tab');
     await expect(page.getByText('hunt by sound and vibration')).toBeVisible();
     expect(await water.innerHTML()).not.toBe(before);
 
@@ -75,7 +75,7 @@ test('read, choose, fish, confirm', async ({ page }) => {
     await page.locator('.chosen').getByRole('button', { name: /^Rig it/ }).click();
     await expect(page.getByRole('status')).toContainText('is on the rack');
     await page.locator('.ruled-out summary').click();
-    await expect(page.locator('.ruled-out')).toContainText('Useless where nothing sees it');
+    await expect(page.locator('.ruled-out')).toContainText('useless where nothing sees it');
     await sound(page);
 
     // Fish: a stint, casts, contacts, undo.

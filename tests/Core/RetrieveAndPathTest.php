@@ -116,13 +116,13 @@ final class RetrieveAndPathTest extends TestCase
         $path = self::plan(['date' => '2026-07-18', 'water.temp_f' => 82, 'spot' => ['structure' => 'ledge', 'cover' => ['none'], 'depth_ft' => [12, 20]]])->entry('deep_crankbait')?->setup->path;
         self::assertNotNull($path);
         $length = $path->cast->lengthFt;
-        foreach ($path->points as $point) {
+        foreach ($path->points() as $point) {
             $gone = ($length - $point->distanceFt) / $length;
             if ($gone < 0.3) {
                 self::assertLessThan($path->deepestFt() - 0.5, $point->depthFt);
             }
         }
-        self::assertLessThan(1.0, $path->points[array_key_last($path->points)]->depthFt);
+        self::assertLessThan(1.0, $path->points()[count($path->points()) - 1]->depthFt);
     }
 
     /** S4: along the edge the lure stays in the band; across it, it only passes. */
@@ -146,7 +146,7 @@ final class RetrieveAndPathTest extends TestCase
                 foreach (CastAngle::cases() as $angle) {
                     $path = Setup::of($lure, $reading, $angle)->path;
                     $last = null;
-                    foreach ($path->points as $point) {
+                    foreach ($path->points() as $point) {
                         self::assertGreaterThanOrEqual(0.0, $point->depthFt, $lure->key);
                         self::assertLessThanOrEqual($path->cast->bottomAt($point->distanceFt) + 0.01, $point->depthFt, "{$lure->key} under the ground");
                         self::assertTrue($last === null || ($point->seconds >= $last->seconds && $point->distanceFt <= $last->distanceFt + 1e-9));

@@ -8,12 +8,16 @@ use App\Log\DayEvidence;
 use App\Models\Trip;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use OldEddy\Conditions\Settler;
+use OldEddy\Reading\WaterReader;
 
 final class ConfirmController
 {
     public function show(Trip $trip): View
     {
-        return view('confirm.show', ['trip' => $trip, 'day' => new DayEvidence($trip), 'stints' => $trip->stints()->with('contacts')->get()]);
+        $stints = $trip->stints()->with('contacts')->get();
+
+        return view('confirm.show', ['trip' => $trip, 'day' => new DayEvidence($trip, $stints, WaterReader::read(Settler::settle($trip->told()))), 'stints' => $stints]);
     }
 
     public function close(Trip $trip): RedirectResponse

@@ -6,13 +6,20 @@ namespace App\Http\Controllers;
 
 use App\Log\DayEvidence;
 use App\Log\EventTaker;
+use App\Models\RackSlot;
 use App\Models\Stint;
 use App\Models\Trip;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Collection;
+use OldEddy\Conditions\Settler;
+use OldEddy\Lineup\Entry;
 use OldEddy\Lineup\Setup;
 use OldEddy\Lures\Catalog;
+use OldEddy\Plan\Planner;
+use OldEddy\Reading\Reading;
+use OldEddy\Reading\WaterReader;
 use OldEddy\Slice\Scene;
 
 final class FishController
@@ -36,23 +43,31 @@ final class FishController
     /** @return array<string, mixed> */
     private function deck(Trip $trip): array
     {
-        $plan = $trip->plan();
+        $reading = WaterReader::read(Settler::settle($trip->told()));
         $stints = $trip->stints()->with('contacts')->get();
         $stint = $stints->last();
         // Drawn as it is fished: the logged depth, not the plan's.
-        $setup = $stint === null ? null : Setup::of(Catalog::get($stint->lure), $plan->reading, depthFt: $stint->depth_ft);
+        $setup = $stint === null ? null : Setup::of(Catalog::get($stint->lure), $reading, depthFt: $stint->depth_ft);
 
         return [
             'trip' => $trip,
-            'plan' => $plan,
-            'rack' => $trip->rack,
+            'rods' => $this->rods($trip, $reading),
+            'rackIsEmpty' => $trip->rack->isEmpty(),
             'stint' => $stint,
             'setup' => $setup,
-            'scene' => $setup === null ? Scene::ofReading($plan->reading) : Scene::ofSetup($plan->reading, $setup),
+            'scene' => $setup === null ? Scene::ofReading($reading) : Scene::ofSetup($reading, $setup),
             'spots' => $stints->pluck('spot')->unique()->values(),
-            'day' => new DayEvidence($trip),
+            'day' => new DayEvidence($trip, $stints, $reading),
             'last' => $trip->events()->where('undone', false)->where('kind', '!=', 'undo')->latest('seq')->value('id'),
             'contacts' => $stints->flatMap(fn (Stint $s) => $s->contacts)->groupBy('kind')->map->count(),
         ];
+    }
+
+    /** @return Collection<int, RackSlot> the rack, or the rods of today's plan while it is empty */
+    private function rods(Trip $trip, Reading $reading): Collection
+    {
+        return $trip->rack->isNotEmpty() ? $trip->rack->toBase() : collect(Planner::planFor($reading)->rods)->map(fn (Entry $rod): RackSlot => new RackSlot([
+            'lure' => $rod->lure->key, 'color' => $rod->colors[0]->family->value, 'depth_ft' => $rod->setup->depthFt, 'retrieve' => $rod->setup->cadence->key,
+        ]));
     }
 }

@@ -20,12 +20,11 @@
         </section>
     @else
         <h1>No stint yet</h1>
-        <p>Choose a lure to begin at {{ $spots->last() ?? 'the first spot' }}.@if ($rack->isEmpty()) Your rack is empty: these are the rods of today's plan.@endif</p>
+        <p>Choose a lure to begin at {{ $spots->last() ?? 'the first spot' }}.@if ($rackIsEmpty) Your rack is empty: these are the rods of today's plan.@endif</p>
     @endif
     <section class="deck-change" aria-label="Change">
         <h2>Lure</h2>
         <div class="chips">
-            @php($rods = $rack->isNotEmpty() ? $rack : collect($plan->rods)->map(fn ($r) => (object) ['lure' => $r->lure->key, 'color' => $r->colors[0]->family->value, 'depth_ft' => $r->setup->depthFt, 'retrieve' => $r->setup->cadence->key]))
             @foreach ($rods as $rod)
                 <button type="button" data-log="stint" data-spot="{{ $stint->spot ?? 'Spot 1' }}" data-lure="{{ $rod->lure }}" data-color="{{ $rod->color }}" data-depth="{{ $rod->depth_ft }}" data-retrieve="{{ $rod->retrieve }}" @if ($stint?->lure === $rod->lure) aria-pressed="true" @else aria-pressed="false" @endif>{{ str_replace('_', ' ', $rod->lure) }}</button>
             @endforeach
