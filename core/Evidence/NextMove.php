@@ -132,7 +132,7 @@ final class NextMove
                 if ($leads !== null && $leads->contactCount >= 2 && $leads->pBetter >= 0.75) {
                     $words = array_map(static fn (string $n): string => str_replace(['_', ':'], ' ', substr($n, strpos($n, ':') + 1)), $group);
 
-                    return sprintf('%s always came together: keep the first, change the last, and see which of them it is.', implode(' and ', $words));
+                    return ucfirst(sprintf('%s always came together: keep the first, change the last, and see which of them it is.', implode(' and ', $words)));
                 }
             }
         }
