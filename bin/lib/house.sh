@@ -91,7 +91,15 @@ enter_house() {
     return 0
 }
 
-running() { [ -f "$HOUSE/$1.session" ] && pgrep -s "$(cat "$HOUSE/$1.session")" -x "$1" >/dev/null; }
+# running NAME: whether a process of the noted session lives; a dead one that nobody has collected yet does not count.
+running() {
+    local pid
+    [ -f "$HOUSE/$1.session" ] || return 1
+    for pid in $(pgrep -s "$(cat "$HOUSE/$1.session")" -x "$1"); do
+        grep -q '^State:[[:space:]]*Z' "/proc/$pid/status" 2>/dev/null || return 0
+    done
+    return 1
+}
 
 launch() { # launch NAME COMMAND...
     local name="$1"; shift
@@ -105,7 +113,7 @@ halt() { # halt NAME: ends the sessions' processes of that name, and only those
     session=$(cat "$HOUSE/$name.session")
     pkill -TERM -s "$session" -x "$name" 2>/dev/null
     for _ in $(seq 100); do
-        pgrep -s "$session" -x "$name" >/dev/null || break
+        running "$name" || break
         sleep 0.1
     done
     pkill -KILL -s "$session" -x "$name" 2>/dev/null
@@ -134,9 +142,10 @@ start_database() {
             --bind-address=127.0.0.1 --pid-file="$HOUSE/mariadb.pid" --user="$(id -un)" --skip-name-resolve \
             --innodb-buffer-pool-size=128M --character-set-server=utf8mb4
     }
-    for _ in $(seq 300); do
+    for try in $(seq 300); do
         mariadb --no-defaults -uroot -S "$HOUSE/mariadb.sock" -e 'select 1' >/dev/null 2>&1 && break
-        running mariadbd || fail "the database did not start; see $HOUSE/mariadbd.log"
+        # The first moment belongs to the launch itself.
+        [ "$try" -lt 20 ] || running mariadbd || fail "the database did not start; see $HOUSE/mariadbd.log"
         sleep 0.1
     done
     mariadb --no-defaults -uroot -S "$HOUSE/mariadb.sock" -e "create database if not exists \`$DATABASE\` character set utf8mb4" \
