@@ -65,6 +65,19 @@ final readonly class Settled
         $this->clarityShift = ClarityShift::between($visibilityFt, $normalVisibilityFt);
     }
 
+    /**
+     * The same day with some of its conditions changed.
+     *
+     * @param  array<string, mixed>  $changes  by the constructor's names
+     */
+    public function with(array $changes): self
+    {
+        $same = get_object_vars($this);
+        unset($same['clarity'], $same['clarityShift']);
+
+        return new self(...[...$same, ...$changes]);
+    }
+
     /** Whether the fish eat one of these today. */
     public function eats(Forage ...$forage): bool
     {

@@ -14,31 +14,13 @@ final class CoverFit
     /** Under this a lure is no choice for the cover. */
     public const HOPELESS = 0.2;
 
-    /**
-     * The covers that count today: those of the spot, or the two to look for first.
-     *
-     * @return non-empty-list<Cover>
-     */
-    public static function covers(Reading $reading): array
-    {
-        $spot = $reading->day->spot;
-        if ($spot->covers !== []) {
-            // Shade lies over other cover and does not replace it; "none" says nothing beside a real cover.
-            $solid = array_values(array_filter($spot->covers, static fn (Cover $c): bool => $c !== Cover::Shade && $c !== Cover::None));
-
-            return $solid !== [] ? $solid : [$spot->covers[0]];
-        }
-        if ($spot->structure !== null) {
-            return [$spot->isDock() ? Cover::Dock : Cover::None];
-        }
-
-        return array_slice($reading->stand->covers, 0, 2) ?: [Cover::None];
-    }
-
     /** The geometric mean of its fits: a factor, low when one cover defeats it. */
     public static function of(LureFamily $lure, Reading $reading): float
     {
-        $covers = self::covers($reading);
+        $covers = $reading->covers;
+        if (count($covers) === 1) {
+            return max(0.01, $lure->through($covers[0]));
+        }
         $product = 1.0;
         foreach ($covers as $cover) {
             $product *= max(0.01, $lure->through($cover));
@@ -53,7 +35,7 @@ final class CoverFit
         if ($reading->day->spot->covers === []) {
             return null;
         }
-        foreach (self::covers($reading) as $cover) {
+        foreach ($reading->covers as $cover) {
             if ($lure->through($cover) < self::HOPELESS) {
                 return $cover;
             }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace OldEddy\Reading;
 
+use OldEddy\Conditions\Cover;
 use OldEddy\Conditions\Settled;
+use OldEddy\Conditions\Spot;
 use OldEddy\Season\StageFound;
 use OldEddy\Water\Light;
 use OldEddy\Water\Sight;
@@ -12,6 +14,9 @@ use OldEddy\Water\Sight;
 /** What the water says: stage, mood, where the fish stand, how far they see and move, and why. */
 final readonly class Reading
 {
+    /** @var non-empty-list<Cover> the covers that count today: those of the spot, or the two to look for first */
+    public array $covers;
+
     /** @param  list<Finding>  $findings */
     public function __construct(
         public Settled $day,
@@ -21,6 +26,7 @@ final readonly class Reading
         public bool $leave,
         public array $findings,
     ) {
+        $this->covers = self::coversInReach($day->spot, $stand);
     }
 
     /** Feet a fish will move for a silent lure, or a loud one. */
@@ -53,5 +59,21 @@ final readonly class Reading
         $apart = abs(fmod($shadow - $cast + 540, 360) - 180);
 
         return $apart >= 30 ? null : sprintf('Your shadow falls towards %.0f°, %.0f° off your cast: move so that it falls behind or beside the line.', $shadow, $apart);
+    }
+
+    /** @return non-empty-list<Cover> */
+    private static function coversInReach(Spot $spot, Stand $stand): array
+    {
+        if ($spot->covers !== []) {
+            // Shade lies over other cover and does not replace it; "none" says nothing beside a real cover.
+            $solid = array_values(array_filter($spot->covers, static fn (Cover $c): bool => $c !== Cover::Shade && $c !== Cover::None));
+
+            return $solid !== [] ? $solid : [$spot->covers[0]];
+        }
+        if ($spot->structure !== null) {
+            return [$spot->isDock() ? Cover::Dock : Cover::None];
+        }
+
+        return array_slice($stand->covers, 0, 2) ?: [Cover::None];
     }
 }

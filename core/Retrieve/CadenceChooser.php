@@ -21,6 +21,26 @@ final class CadenceChooser
     }
 
     /**
+     * The mean speed over ground of the cadence that choose() would give, feet a second, without making it: the lineup
+     * asks this of every lure on every day it tries.
+     */
+    public static function paceFtS(LureFamily $lure, Reading $reading): float
+    {
+        $key = self::keyFor($lure, $reading);
+        $row = self::rows()[$key];
+        $pause = $row['pause'] === null ? 0.0 : self::pause($key, $row['pause'], $row['limits'], $reading);
+        $seconds = 0.0;
+        $moving = 0.0;
+        foreach ($row['steps'] as $step) {
+            $span = $step[1] === 'pause' ? $pause : $step[1];
+            $seconds += $span;
+            $moving += Step::leavesInPlace($step[0]) ? 0.0 : $span;
+        }
+
+        return self::speed(SpeedWord::from($row['speed']), $lure, $reading) * $moving / $seconds;
+    }
+
+    /**
      * A named cadence set for this lure and day.
      *
      * @param  string  $key  one of the keys of cadences.php

@@ -7,6 +7,8 @@ namespace OldEddy\Retrieve;
 /** One step of a retrieve: what to do, for how many seconds, how often within them, and feet lifted if it lifts. */
 final readonly class Step
 {
+    private const IN_PLACE = ['pause', 'fall', 'kill', 'shake'];
+
     public function __construct(
         public Move $do,
         public float $seconds,
@@ -24,6 +26,12 @@ final readonly class Step
     /** Whether the lure stays where it is along the cast. */
     public function isStill(): bool
     {
-        return $this->isRest() || $this->do === Move::Shake;
+        return self::leavesInPlace($this->do->value);
+    }
+
+    /** Whether a move, by its key, leaves the lure where it is along the cast. */
+    public static function leavesInPlace(string $move): bool
+    {
+        return in_array($move, self::IN_PLACE, true);
     }
 }

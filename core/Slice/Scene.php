@@ -6,7 +6,6 @@ namespace OldEddy\Slice;
 
 use OldEddy\Conditions\Cover;
 use OldEddy\Curve;
-use OldEddy\Lineup\CoverFit;
 use OldEddy\Lineup\Setup;
 use OldEddy\Path\CastAngle;
 use OldEddy\Path\LurePath;
@@ -97,7 +96,7 @@ final readonly class Scene
             $from,
             $to,
             $reading->strikeRadiusFt($loud),
-            CoverFit::covers($reading),
+            $reading->covers,
             $path,
             $path === null ? [] : self::ticks($path),
             $seconds,

@@ -18,10 +18,9 @@ final class CoverFactor implements Factor
     {
 
         $known = $reading->day->spot->covers !== [] || $reading->day->spot->structure !== null;
-        $covers = CoverFit::covers($reading);
         $fit = CoverFit::of($lure, $reading);
         $effect = $known ? $fit : $fit ** 0.5;
-        $names = implode(', ', array_map(static fn (Cover $c): string => $c === Cover::None ? 'open water' : $c->words(), $covers));
+        $names = implode(', ', array_map(static fn (Cover $c): string => $c === Cover::None ? 'open water' : $c->words(), $reading->covers));
         $text = match (true) {
             $lure->exposure->value === 'treble' && $fit < 0.75 => "Will snag in {$names}.",
             $fit >= 1.2 => "Made for {$names}.",

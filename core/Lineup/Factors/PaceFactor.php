@@ -16,7 +16,7 @@ final class PaceFactor implements Factor
     public function weigh(LureFamily $lure, Reading $reading): Effect
     {
 
-        $pace = max(0.08, CadenceChooser::choose($lure, $reading)->meanSpeedFtS());
+        $pace = max(0.08, CadenceChooser::paceFtS($lure, $reading));
         $wanted = self::wantedFtS($reading);
         $ratio = log($pace / $wanted);
         // Deflection makes neutral fish snap, so cranks may come by faster than that (L8).

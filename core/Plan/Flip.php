@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Plan;
+
+/** A single change of the conditions that puts another lure first. */
+final readonly class Flip
+{
+    public function __construct(public string $change, public string $first) {}
+}

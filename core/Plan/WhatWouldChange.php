@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Plan;
+
+use OldEddy\Conditions\Front;
+use OldEddy\Conditions\Settled;
+use OldEddy\Conditions\Sky;
+use OldEddy\Conditions\Spot;
+use OldEddy\Lineup\Ranking;
+use OldEddy\Reading\Reading;
+use OldEddy\Reading\WaterReader;
+
+/**
+ * Which single change of the conditions puts another lure first: found by trying each, not by guessing. Basis: own
+ * choice of the changes worth trying; all else is the ordinary reading and ranking.
+ */
+final class WhatWouldChange
+{
+    /** @return list<Flip> those that flip the first choice */
+    public static function of(Reading $reading, string $first): array
+    {
+        $flips = [];
+        foreach (self::changes($reading->day) as $words => $changes) {
+            $then = Ranking::of(WaterReader::read($reading->day->with($changes)))->first();
+            if ($then !== $first) {
+                $flips[] = new Flip($words, $then);
+            }
+        }
+
+        return $flips;
+    }
+
+    /** @return array<string, array<string, mixed>> what to say => what to change */
+    private static function changes(Settled $day): array
+    {
+        $foot = max(1.0, round($day->visibilityFt * 0.5));
+        $changes = [
+            sprintf('%.0f ft more visibility', $foot) => ['visibilityFt' => $day->visibilityFt + $foot],
+            'five degrees warmer' => ['tempF' => $day->tempF + 5],
+            'five degrees colder' => ['tempF' => max(32.0, $day->tempF - 5)],
+            $day->front->isPost() ? 'the front over' : 'the first day after a front' => ['front' => $day->front->isPost() ? Front::Stable : Front::Post1],
+            $day->sky->isCovered() ? 'bright sun' : 'clouds' => ['sky' => $day->sky->isCovered() ? Sky::Clear : Sky::Overcast],
+            $day->isWindy() ? 'calm' : 'a 12 mph wind' => ['windMph' => $day->isWindy() ? 2.0 : 12.0],
+        ];
+        if ($day->visibilityFt > 0.5) {
+            $changes[sprintf('%.0f ft less visibility', $foot)] = ['visibilityFt' => max(0.3, $day->visibilityFt - $foot)];
+        }
+        if (! $day->spot->isShaded() && ! $day->sky->isCovered() && $day->spot->structure !== null) {
+            $changes['shade on the spot'] = ['spot' => self::shaded($day->spot)];
+        }
+
+        return $changes;
+    }
+
+    private static function shaded(Spot $spot): Spot
+    {
+        return new Spot(...[...get_object_vars($spot), 'shaded' => true, 'shadeWidthFt' => 8.0]);
+    }
+}
