@@ -3,12 +3,16 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
+use App\Http\Controllers\BenchController;
+use App\Http\Controllers\CastController;
 use App\Http\Controllers\ChooseController;
 use App\Http\Controllers\ConfirmController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\FishController;
 use App\Http\Controllers\ReadController;
 use App\Http\Controllers\RuleController;
+use App\Http\Controllers\SchoolsController;
+use App\Http\Controllers\SectionsController;
 use App\Http\Controllers\SettingsController;
 use Illuminate\Support\Facades\Route;
 
@@ -34,6 +38,11 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/read', [ReadController::class, 'show'])->name('read');
         Route::patch('/conditions', [ReadController::class, 'change'])->name('conditions.change');
         Route::get('/choose', [ChooseController::class, 'show'])->name('choose');
+        Route::get('/sections', [SectionsController::class, 'show'])->name('sections');
+        Route::post('/sections', [SectionsController::class, 'keep'])->name('sections.keep');
+        Route::get('/cast/{lure}', [CastController::class, 'show'])->name('cast');
+        Route::get('/schools', [SchoolsController::class, 'show'])->name('schools');
+        Route::get('/bench', [BenchController::class, 'show'])->name('bench');
         Route::put('/rack/{lure}', [ChooseController::class, 'rig'])->name('rack.rig');
         Route::delete('/rack/{lure}', [ChooseController::class, 'unrig'])->name('rack.unrig');
         Route::get('/fish', [FishController::class, 'show'])->name('fish');

@@ -6,6 +6,7 @@ namespace App\Day;
 
 use App\Models\Trip;
 use App\Show\Units;
+use Closure;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 use OldEddy\Conditions\ConditionsReader;
@@ -28,12 +29,44 @@ final class StateOfDay
         $field = FieldSheet::field($path) ?? throw new InvalidInput([new InputProblem($path, 'is not a field of the day.')]);
         $value = self::read($field, $value, $units);
 
-        return DB::transaction(function () use ($trip, $field, $value): Trip {
+        return self::merged($trip, function (array $conditions) use ($field, $value): array {
+            $conditions = self::with($conditions, $field->path, $value);
+            self::check($conditions, $field);
+
+            return $conditions;
+        });
+    }
+
+    /**
+     * Puts the sections of the lake into the state of the day. Values come in the angler's units; null means as the lake.
+     *
+     * @param  list<array{name: string, temp: ?float, visibility: ?float}>  $sections
+     *
+     * @throws InvalidInput by field, with nothing changed
+     */
+    public static function divide(Trip $trip, array $sections, Units $units): Trip
+    {
+        $kept = array_map(static fn (array $s): array => array_filter([
+            'name' => $s['name'],
+            'temp_f' => $s['temp'] === null ? null : $units->take('temp', $s['temp']),
+            'visibility_ft' => $s['visibility'] === null ? null : $units->take('depth', $s['visibility']),
+        ], static fn (mixed $value): bool => $value !== null), $sections);
+
+        return self::merged($trip, function (array $conditions) use ($kept): array {
+            $conditions['sections'] = $kept;
+            ConditionsReader::read($conditions);
+
+            return $conditions;
+        });
+    }
+
+    /** @param  Closure(array<string, mixed>): array<string, mixed>  $change */
+    private static function merged(Trip $trip, Closure $change): Trip
+    {
+        return DB::transaction(function () use ($trip, $change): Trip {
             /** @var Trip $fresh */
             $fresh = Trip::query()->whereKey($trip->id)->where('user_id', $trip->user_id)->lockForUpdate()->firstOrFail();
-            $conditions = self::with($fresh->conditions, $field->path, $value);
-            self::check($conditions, $field);
-            $fresh->update(['conditions' => $conditions]);
+            $fresh->update(['conditions' => $change($fresh->conditions)]);
             $fresh->setRelation('user', $trip->user);
 
             return $fresh;

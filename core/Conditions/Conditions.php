@@ -30,6 +30,7 @@ final readonly class Conditions
      * @param  list<Observed>  $observed
      * @param  ?int  $rods  rods to rig, 1 to 12
      * @param  ?list<string>  $owned  lure families in the box; null for all
+     * @param  list<Section>  $sections  parts of the lake with water of their own
      */
     public function __construct(
         public Species $species,
@@ -62,6 +63,7 @@ final readonly class Conditions
         public ?int $rods = null,
         public ?array $owned = null,
         public Schools $schools = new Schools,
+        public array $sections = [],
     ) {
     }
 }

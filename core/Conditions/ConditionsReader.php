@@ -42,10 +42,7 @@ final class ConditionsReader
             'lon' => $in->number('lon', -180, 180, 'degrees'),
             'waterbody' => $in->oneOf('waterbody', Waterbody::class),
             'stage' => $stage,
-            'tempF' => $water->number('temp_f', 30, 104, '°F'),
-            'tempTrendFPerDay' => $water->number('temp_trend_f_per_day', -15, 15, '°F a day'),
-            'visibilityFt' => $water->number('visibility_ft', 0, 130, 'ft'),
-            'normalVisibilityFt' => $water->number('normal_visibility_ft', 0.1, 130, 'ft'),
+            ...self::waterOf($water),
             'levelChangeFtPerWeek' => $water->number('level_change_ft_per_week', -60, 60, 'ft a week'),
             'current' => $water->oneOf('current', Current::class),
             'inflow' => self::inflow($water),
@@ -64,6 +61,7 @@ final class ConditionsReader
             'rods' => $in->integer('rods', 1, 12),
             'owned' => self::owned($in),
             'schools' => self::schools($in),
+            'sections' => self::sections($in),
         ];
         $water->refuseOthers();
         $weather->refuseOthers();
@@ -116,6 +114,33 @@ final class ConditionsReader
 
             return null;
         }
+    }
+
+    /** @return array{tempF: ?float, tempTrendFPerDay: ?float, visibilityFt: ?float, normalVisibilityFt: ?float} */
+    private static function waterOf(Fields $water): array
+    {
+        return [
+            'tempF' => $water->number('temp_f', 30, 104, '°F'),
+            'tempTrendFPerDay' => $water->number('temp_trend_f_per_day', -15, 15, '°F a day'),
+            'visibilityFt' => $water->number('visibility_ft', 0, 130, 'ft'),
+            'normalVisibilityFt' => $water->number('normal_visibility_ft', 0.1, 130, 'ft'),
+        ];
+    }
+
+    /** @return list<Section> */
+    private static function sections(Fields $in): array
+    {
+        $sections = [];
+        foreach ($in->objects('sections', 12) as $one) {
+            $name = $one->text('name', 60);
+            if ($name === null || trim($name) === '') {
+                $one->problem('name', 'is required.');
+            }
+            $sections[] = new Section((string) $name, ...self::waterOf($one));
+            $one->refuseOthers();
+        }
+
+        return $sections;
     }
 
     private static function inflow(Fields $water): ?Inflow

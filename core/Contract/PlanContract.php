@@ -9,8 +9,13 @@ use OldEddy\Conditions\Assumption;
 use OldEddy\Conditions\ConditionsReader;
 use OldEddy\Lineup\Effect;
 use OldEddy\Lineup\Entry;
+use OldEddy\Lineup\Split;
+use OldEddy\Plan\Flip;
 use OldEddy\Plan\Plan;
 use OldEddy\Plan\Planner;
+use OldEddy\Plan\SectionPlan;
+use OldEddy\Plan\SectionPlans;
+use OldEddy\Plan\WhatWouldChange;
 use OldEddy\Problem\InvalidInput;
 use OldEddy\Reading\Finding;
 use OldEddy\Reading\MoodPart;
@@ -29,7 +34,9 @@ final class PlanContract
      */
     public static function answer(array $in): array
     {
-        return self::ofPlan(Planner::plan(ConditionsReader::read($in)));
+        $told = ConditionsReader::read($in);
+
+        return [...self::ofPlan(Planner::plan($told)), 'sections' => array_map(self::ofSection(...), SectionPlans::of($told))];
     }
 
     /** @return array<string, mixed> */
@@ -37,13 +44,21 @@ final class PlanContract
     {
         return [
             'reading' => self::ofReading($plan->reading),
-            'lineup' => array_map(self::ofEntry(...), $plan->lineup),
+            'lineup' => array_map(static fn (Entry $e): array => self::ofEntry($e, $plan->reading), $plan->lineup),
             'ruled_out' => array_map(static fn ($r): array => ['lure' => $r->lure, 'why' => $r->why, 'id' => $r->ruleId], $plan->ruledOut),
             'rods' => array_map(static fn (int $i, Entry $e): array => ['slot' => $i + 1, 'lure' => $e->lure->key, 'role' => $e->lure->role->value], array_keys($plan->rods), $plan->rods),
+            'two_anglers' => array_map(static fn (Entry $e): string => $e->lure->key, Split::between($plan->lineup)),
             'next_if_refused' => $plan->nextIfRefused,
+            'what_would_change' => array_map(static fn (Flip $f): array => ['change' => $f->change, 'first' => $f->first], WhatWouldChange::of($plan->reading, $plan->lineup[0]->lure->key)),
             'cautions' => array_map(static fn ($c): array => ['id' => $c->id, 'text' => $c->text], $plan->cautions),
             'assumed' => array_map(static fn (Assumption $a): string => $a->text, $plan->reading->day->assumed),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function ofSection(SectionPlan $section): array
+    {
+        return ['name' => $section->name, 'reading' => self::ofReading($section->reading), 'lures' => $section->lures];
     }
 
     /** @return array<string, mixed> */
@@ -84,7 +99,7 @@ final class PlanContract
     }
 
     /** @return array<string, mixed> */
-    private static function ofEntry(Entry $entry): array
+    private static function ofEntry(Entry $entry, Reading $reading): array
     {
         $setup = $entry->setup;
 
@@ -119,6 +134,9 @@ final class PlanContract
             'line' => $entry->line,
             'rod' => $entry->rod,
             'seconds_in_zone' => round($setup->secondsInZone, 1),
+            'seen_from_ft' => round($entry->seenFromFt($reading), 2),
+            'seen_as' => $entry->seenAs($reading),
+            'warnings' => $setup->snagWarnings($reading),
             'reasons' => array_map(static fn (Effect $e): array => ['factor' => $e->factor, 'effect' => $e->effect, 'text' => $e->text, 'id' => $e->ruleId, 'school' => $e->school], $entry->effects),
         ];
     }

@@ -179,6 +179,8 @@ final class NextMove
                 $this->propose(Action::SlowDown, 'Then speed and pause.', 'M9');
                 $this->propose(Action::ChangeLure, 'Then the lure: the next in the ladder of refusals.', 'M8');
             }
+        } elseif ($this->schools->chosen('tempo') === 'pick_apart' && $here >= self::REPEATS) {
+            $this->propose(Action::RepeatCast, sprintf('%d casts at this target: the same target again, from another angle.', $here), 'S3');
         } else {
             $this->propose(Action::Stay, sprintf('%d of %d casts: not enough yet to say anything.', $here, $patience), 'M11');
         }

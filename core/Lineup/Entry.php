@@ -6,6 +6,8 @@ namespace OldEddy\Lineup;
 
 use OldEddy\Color\ColorChoice;
 use OldEddy\Lures\LureFamily;
+use OldEddy\Reading\Reading;
+use OldEddy\Water\Sight;
 
 /** One lure of the lineup, made ready: score with its effects, rigging, colors, line and rod. */
 final readonly class Entry
@@ -37,5 +39,17 @@ final readonly class Entry
         usort($telling, static fn (Effect $a, Effect $b): int => abs(log(max(0.01, $b->effect))) <=> abs(log(max(0.01, $a->effect))));
 
         return array_slice($telling, 0, $most);
+    }
+
+    /** Feet from which fish make it out at its working depth (rule W8): lures that lean on sight show more contrast. */
+    public function seenFromFt(Reading $reading): float
+    {
+        return Sight::in($reading->day->visibilityFt)->reachFt($this->setup->depthFt, 0.6 + 0.4 * max($this->lure->sight, $this->lure->flash));
+    }
+
+    /** Whether it is seen as a color or only as a silhouette at its working depth (rule W8). */
+    public function seenAs(Reading $reading): string
+    {
+        return Sight::in($reading->day->visibilityFt)->showsColor($this->setup->depthFt) ? 'color' : 'silhouette';
     }
 }

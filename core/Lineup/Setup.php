@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace OldEddy\Lineup;
 
+use OldEddy\Conditions\Cover;
 use OldEddy\Conditions\DockKind;
 use OldEddy\Conditions\Structure;
+use OldEddy\Lures\Exposure;
 use OldEddy\Lures\LureFamily;
 use OldEddy\Path\Cast;
 use OldEddy\Path\CastAngle;
@@ -40,28 +42,46 @@ final readonly class Setup
     ) {
     }
 
-    /** The lure made ready as the rules say; any of the angler's own wishes may replace a value (feet, ounces, feet a second). */
-    public static function of(
-        LureFamily $lure,
-        Reading $reading,
-        CastAngle $angle = CastAngle::Parallel,
-        ?float $castFt = null,
-        ?float $weightOz = null,
-        ?float $depthFt = null,
-    ): self {
+    /** The lure made ready as the rules say, or as the angler wishes. */
+    public static function of(LureFamily $lure, Reading $reading, Wish $wish = new Wish): self
+    {
         $cadence = CadenceChooser::choose($lure, $reading);
-        $kind = self::castKind($lure, $reading);
-        $length = $castFt ?? self::CAST_FT[$kind] + ($kind === 'long' && $reading->day->isWindy() ? 20.0 : 0.0);
-        [$depth, $rated] = self::depth($lure, $reading, $length, $depthFt);
-        $spec = SpecChooser::choose($lure, $reading, $depth);
-        $weight = $weightOz ?? $spec->weightOz;
-        $cast = self::cast($lure, $reading, $length, $angle, $depth);
-        $path = PathModel::trace($lure, $cadence, $cast, $depth, SinkRate::of($lure, $weight));
-        if ($weightOz !== null) {
-            $spec = new Spec($weightOz, $spec->lengthIn, $spec->hook, $spec->trailer, $spec->blades, $spec->rattle);
+        if ($wish->speedFtS !== null) {
+            $cadence = $cadence->at($wish->speedFtS);
         }
+        $kind = self::castKind($lure, $reading);
+        $length = $wish->castFt ?? self::CAST_FT[$kind] + ($kind === 'long' && $reading->day->isWindy() ? 20.0 : 0.0);
+        [$depth, $rated] = self::depth($lure, $reading, $length, $wish->depthFt);
+        $spec = SpecChooser::choose($lure, $reading, $depth);
+        if ($wish->weightOz !== null) {
+            $spec = $spec->weighing($wish->weightOz);
+        }
+        $cast = self::cast($lure, $reading, $length, $wish->angle, $depth);
+        $path = PathModel::trace($lure, $cadence, $cast, $depth, SinkRate::of($lure, $spec->weightOz));
 
         return new self($lure, $spec, $depth, $rated, $cadence, $kind, $path, self::zoneSeconds($lure, $reading, $path, $kind));
+    }
+
+    /**
+     * Where this cast will hang up, in sentences: trebles in cover, a model that digs too deep (D1), hooks along the bottom.
+     *
+     * @return list<string>
+     */
+    public function snagWarnings(Reading $reading): array
+    {
+        $warnings = [];
+        $covers = array_filter($reading->day->spot->covers, fn (Cover $c): bool => $this->lure->through($c) < 0.75);
+        if ($covers !== []) {
+            $warnings[] = ($this->lure->exposure === Exposure::Treble ? 'Trebles will hang in ' : 'It will hang in ').implode(', ', array_map(static fn (Cover $c): string => $c->words(), $covers)).'.';
+        }
+        if ($this->ratedFt !== null && $this->ratedFt > ($reading->day->spot->deepFt ?? INF) + 2) {
+            $warnings[] = 'Rated more than 2 ft deeper than the water: it ploughs.';
+        }
+        if ($this->lure->snag >= 0.3 && ! $this->lure->deflects && $this->path->touchesBottom()) {
+            $warnings[] = 'It touches bottom with open hooks.';
+        }
+
+        return $warnings;
     }
 
     /** Seconds until the lure is at its depth, for lures that are counted down; null for the others (D3). */

@@ -16,4 +16,10 @@ final readonly class Spec
         public bool $rattle,
     ) {
     }
+
+    /** The same at another weight in ounces. */
+    public function weighing(float $ounces): self
+    {
+        return new self($ounces, $this->lengthIn, $this->hook, $this->trailer, $this->blades, $this->rattle);
+    }
 }

@@ -7,5 +7,7 @@ namespace OldEddy\Plan;
 /** A single change of the conditions that puts another lure first. */
 final readonly class Flip
 {
-    public function __construct(public string $change, public string $first) {}
+    public function __construct(public string $change, public string $first)
+    {
+    }
 }

@@ -48,4 +48,10 @@ final readonly class Cadence
     {
         return $this->feetPerRound() / $this->seconds();
     }
+
+    /** The same at another winding speed, feet a second. */
+    public function at(float $speedFtS): self
+    {
+        return new self($this->key, $this->speed, $speedFtS, $this->pauseS, $this->steps, $this->text, $this->ruleId, $this->school);
+    }
 }

@@ -12,7 +12,7 @@ use InvalidArgumentException;
  */
 final readonly class Schools
 {
-    /** Every key with its schools; the first word of each school's text explains it on the settings page. */
+    /** Every key with its schools. */
     public const CHOICES = [
         'tempo' => ['search_then_slow', 'cover_water', 'pick_apart'],
         'change_first' => ['place', 'lure'],
@@ -22,6 +22,18 @@ final readonly class Schools
         'spring_worms' => ['yes', 'no'],
         'cold_mud' => ['leave', 'stay_slow'],
         'loudness' => ['rattle', 'silent'],
+    ];
+
+    /** What each key is about, with the default of the handbook. */
+    public const WORDS = [
+        'tempo' => 'Tempo: search then return slowly (default), keep moving, or pick one target apart',
+        'change_first' => 'What to change first: the place (default in winter) or the lure (default otherwise)',
+        'mud_color' => 'Color in mud: bright (default for moving lures) or dark contrast (default for bottom lures)',
+        'clear_speed' => 'Speed in clear water: fast (default while willing and 50 °F or more) or subtle',
+        'shade_from_f' => 'Water temperature from which shade matters: 50 or 55 °F (default)',
+        'spring_worms' => 'Soft stick worms all spring: yes (default), or no (default where goby or minnow alone are eaten)',
+        'cold_mud' => 'Cold muddy inflow: leave (default) or stay, tight, loud and slow',
+        'loudness' => 'Sound: rattle (default under 1.5 ft visibility) or silent (default for wary shallow or pressured fish)',
     ];
 
     /**

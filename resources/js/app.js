@@ -1,11 +1,15 @@
 import Alpine from '@alpinejs/csp';
+import cast from './cast.js';
 import conditions from './conditions.js';
 import deck from './deck.js';
 import newDay from './new-day.js';
 import scheme from './scheme.js';
+import strip from './strip.js';
 
+Alpine.data('cast', cast);
 Alpine.data('conditions', conditions);
 Alpine.data('deck', deck);
 Alpine.data('newDay', newDay);
 Alpine.data('scheme', scheme);
+Alpine.data('strip', strip);
 Alpine.start();

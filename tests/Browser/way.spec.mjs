@@ -201,3 +201,32 @@ test('keys, night colors and reasons', async ({ page }) => {
     await page.getByRole('link', { name: /because W8/ }).first().click();
     await expect(page.locator('.rule-text')).toContainText('Light fades with depth');
 });
+
+test('a cast is dragged, a cadence played, schools and sections compared', async ({ page }) => {
+    const day = await freshDay(page);
+    await page.goto(`${day}/choose?lure=spinnerbait`);
+    await page.getByText('Try another cast').click();
+    const along = page.locator('.cast-said output').first();
+    const before = await along.textContent();
+    await page.getByRole('slider', { name: /^speed/ }).fill('0.5');
+    await expect(along).not.toHaveText(before);
+    await page.getByRole('radio', { name: 'across' }).check();
+    await expect(page.locator('#lure-slice')).not.toContainText('along the edge');
+    await sound(page);
+    await page.goto(`${day}/choose?lure=jerkbait`);
+    await page.getByRole('button', { name: 'Play' }).click();
+    await expect(page.locator('.strip output')).toContainText(/jerk \d of 3|pause \d/);
+    await page.getByRole('button', { name: 'Stop' }).click();
+    await page.goto(`${day}/bench`);
+    await sound(page);
+    await page.goto(`${day}/schools`);
+    await sound(page);
+    await page.goto(`${day}/sections`);
+    await page.getByLabel('Section 1').fill('Lower end');
+    await page.getByLabel('Surface, °F').first().fill('74');
+    await page.getByLabel('Section 2').fill('Upper arm');
+    await page.getByLabel('Surface, °F').nth(1).fill('64');
+    await page.getByRole('button', { name: 'Compare' }).click();
+    await expect(page.getByRole('region', { name: 'Sections side by side' })).toContainText('postspawn');
+    await sound(page);
+});

@@ -94,6 +94,8 @@ final class ContractTest extends TestCase
             ['schools.other', ['schools' => ['other' => 'x']]],
             ['weather.pressure_series.0', ['weather.pressure_series' => [['hours_ago' => 3]]]],
             ['pressure', ['pressure' => 'insane']],
+            ['sections.0.temp_f', ['sections' => [['name' => 'Arm', 'temp_f' => 140]]]],
+            ['sections.0.name', ['sections' => [['temp_f' => 60]]]],
             ['stage', ['stage' => 'tuesday']],
         ];
         $named = [];
@@ -102,6 +104,18 @@ final class ContractTest extends TestCase
         }
 
         return $named;
+    }
+
+    /** W10: one lake holds several seasons; each section is read by itself. */
+    public function test_sections_of_a_lake(): void
+    {
+        $in = self::day(['water.temp_f' => 68, 'sections' => [['name' => 'Lower end', 'temp_f' => 74], ['name' => 'Upper arm', 'temp_f' => 64, 'visibility_ft' => 1.2], ['name' => 'As the lake']]]);
+        self::assertValid('plan.in', $in);
+        $out = PlanContract::answer($in);
+        self::assertValid('plan.out', $out);
+        self::assertSame(['postspawn', 'spawn', 'spawn'], array_map(static fn (array $s): string => $s['reading']['stage'], $out['sections']));
+        self::assertSame(['fair', 'stained', 'fair'], array_map(static fn (array $s): string => $s['reading']['clarity'], $out['sections']));
+        self::assertSame($out['reading']['fish'], $out['sections'][2]['reading']['fish']);
     }
 
     public function test_every_problem_is_told_at_once(): void

@@ -143,6 +143,7 @@ final class EvidenceTest extends TestCase
         self::assertSame(Action::ChangePlace, $first([$blank(18)], new Schools(['change_first' => 'place']))->action);
         self::assertSame(Action::ChangePlace, $first([$blank(18)], winter: true)->action, 'in winter the place first');
         self::assertSame(Action::ChangePlace, $first([$blank(9)], new Schools(['tempo' => 'cover_water']))->action);
+        self::assertSame('S3', $first([$blank(9)], new Schools(['tempo' => 'pick_apart']))->ruleId);
         self::assertSame('M10', $first([$blank(45), $blank(45, 'B')])->ruleId);
         self::assertSame(Action::SlowDown, $first([$this->stint(['lure' => 'spinnerbait', 'spot' => 'A'], 24, ['caught'], 3, 10)])->action);
         self::assertSame(Action::Return, $first([$this->stint(['lure' => 'spinnerbait', 'spot' => 'Paid'], 20, ['caught'], 3, 2), $blank(18, 'B')])->action);

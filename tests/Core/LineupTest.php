@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use OldEddy\Lineup\Split;
 use OldEddy\Lures\Catalog;
+use OldEddy\Plan\SchoolsCompared;
+use OldEddy\Plan\WhatWouldChange;
 use OldEddy\Retrieve\CadenceChooser;
 use OldEddy\Rules\RuleBook;
 use OldEddy\Season\Species;
@@ -185,5 +188,117 @@ final class LineupTest extends TestCase
         sort($values);
 
         return $values;
+    }
+
+    public function test_two_anglers_throw_different_things(): void
+    {
+        foreach ([[], ['water.visibility_ft' => 0.6], ['date' => '2026-01-15', 'water.temp_f' => 42]] as $day) {
+            [$one, $two] = Split::between(self::plan($day)->lineup);
+            self::assertNotSame($one->lure->key, $two->lure->key);
+            self::assertNotSame($one->lure->role, $two->lure->role);
+        }
+    }
+
+    /** What would change is found by trying: each flip told is a flip indeed, and an excluded first choice is one. */
+    public function test_what_would_change(): void
+    {
+        $day = ['water.temp_f' => 60, 'water.visibility_ft' => 1.4, 'water.normal_visibility_ft' => 1.4, 'spot' => ['structure' => 'secondary_point', 'cover' => ['laydown'], 'depth_ft' => [1, 6]]];
+        $plan = self::plan($day);
+        $flips = WhatWouldChange::of($plan->reading, $plan->lineup[0]->lure->key);
+        self::assertNotEmpty($flips);
+        foreach ($flips as $flip) {
+            self::assertNotSame($plan->lineup[0]->lure->key, $flip->first);
+        }
+        $told = array_column($flips, 'first', 'change');
+        $tried = ['five degrees colder' => ['water.temp_f' => 55], 'five degrees warmer' => ['water.temp_f' => 65], 'the first day after a front' => ['weather.front' => 'post_1'], 'clouds' => ['weather.sky' => 'overcast'], 'a 12 mph wind' => ['weather.wind_mph' => 12]];
+        foreach ($tried as $change => $with) {
+            $first = self::order($with + $day)[0];
+            self::assertSame($first === $plan->lineup[0]->lure->key ? null : $first, $told[$change] ?? null, $change);
+        }
+    }
+
+    /** School page: where the schools part on a day, and only there. */
+    public function test_schools_are_compared_where_they_part(): void
+    {
+        $mud = SchoolsCompared::on(self::reading(['water.visibility_ft' => 0.6])->day);
+        self::assertSame(['moving lure', 'bottom lure'], array_values(array_intersect(['moving lure', 'bottom lure'], [...$mud['mud_color'][0]->differs])));
+        self::assertSame([], $mud['clear_speed'][0]->differs);
+        $clear = SchoolsCompared::on(self::reading(['water.visibility_ft' => 9, 'water.temp_f' => 66])->day);
+        self::assertContains('moving lure', $clear['clear_speed'][0]->differs);
+        self::assertSame([], $clear['mud_color'][0]->differs);
+        $cold = SchoolsCompared::on(self::reading(['water.inflow' => ['running' => true, 'relative_temp' => 'colder', 'muddy' => true]])->day);
+        self::assertSame('leave the creek', $cold['cold_mud'][0]->advice['place']);
+        self::assertNotSame($cold['cold_mud'][0]->advice['place'], $cold['cold_mud'][1]->advice['place']);
+        self::assertTrue($cold['cold_mud'][0]->speaks);
+        self::assertFalse($cold['cold_mud'][1]->speaks);
+    }
+
+    /** L8, L10, L12: common practice. */
+    public function test_deflection_size_and_action(): void
+    {
+        $effect = static function (string $lure, string $factor, array $day): ?float {
+            foreach (self::plan($day)->entry($lure)->effects ?? [] as $e) {
+                if ($e->factor === $factor) {
+                    return $e->effect;
+                }
+            }
+
+            return null;
+        };
+        self::assertGreaterThan(1.0, $effect('finesse_jig', 'size', ['weather.front' => 'post_1']));
+        self::assertLessThan(1.0, $effect('glide_bait', 'size', ['pressure' => 'heavy']));
+        self::assertNull($effect('finesse_jig', 'size', []));
+        self::assertGreaterThan(1.0, $effect('drop_shot', 'action', ['date' => '2026-01-20', 'water.temp_f' => 42]));
+        self::assertGreaterThan(1.0, $effect('bladed_jig', 'action', ['water.visibility_ft' => 2, 'water.temp_f' => 65]));
+        $cranked = $effect('squarebill_crankbait', 'pace', ['water.temp_f' => 60, 'spot' => ['cover' => ['stumps'], 'depth_ft' => [1, 4]]]);
+        $wound = $effect('bladed_jig', 'pace', ['water.temp_f' => 60, 'spot' => ['cover' => ['stumps'], 'depth_ft' => [1, 4]]]);
+        self::assertGreaterThanOrEqual($wound, $cranked, 'deflection lets neutral fish take a faster lure');
+        $swimbait = static fn (array $day): ?float => self::plan(['species' => 'smallmouth_bass'] + $day)->entry('paddletail_swimbait')?->setup->spec->lengthIn;
+        self::assertSame(3.5, $swimbait([]));
+        self::assertLessThan(3.5, $swimbait(['weather.front' => 'post_1']));
+    }
+
+    /** L11: the more negative the fish, the more it costs to leave them behind. */
+    public function test_speed_costs_more_when_fish_are_negative(): void
+    {
+        $order = self::order(['water.temp_f' => 66, 'weather.front' => 'post_1', 'weather.sky' => 'clear', 'spot' => ['structure' => 'point', 'cover' => ['rock'], 'depth_ft' => [3, 10]]]);
+        $keen = self::order(['water.temp_f' => 66, 'weather.front' => 'approaching', 'weather.sky' => 'overcast', 'spot' => ['structure' => 'point', 'cover' => ['rock'], 'depth_ft' => [3, 10]]]);
+        $rank = static fn (array $list, string $lure): int => (int) array_search($lure, $list, true);
+        self::assertLessThan($rank($keen, 'finesse_jig'), $rank($order, 'finesse_jig'));
+        self::assertGreaterThan($rank($keen, 'spinnerbait'), $rank($order, 'spinnerbait'));
+    }
+
+    /** D6, D7, C12: wire or heavy trace for pike always; a leader in clear water; common practice. */
+    public function test_line_and_rod(): void
+    {
+        self::assertStringContainsString('trace', self::plan(['species' => 'northern_pike'])->entry('spinnerbait')->line ?? '');
+        self::assertStringContainsString('50-65 lb braid', self::plan(['date' => '2026-07-01', 'water.temp_f' => 78, 'spot' => ['cover' => ['grass_matted'], 'depth_ft' => [1, 5]]])->entry('hollow_frog')->line ?? '');
+        self::assertStringContainsString('leader', self::plan(['water.visibility_ft' => 9, 'water.temp_f' => 66, 'spot' => ['structure' => 'point', 'depth_ft' => [2, 9]]])->entry('buzzbait')->line ?? '');
+        self::assertStringContainsString('parabolic', self::plan([])->entry('squarebill_crankbait')->rod ?? '');
+    }
+
+    /** R18, common practice: flip and pitch into cover, skip under docks, parallel along an edge. */
+    public function test_the_cast_is_named(): void
+    {
+        $cast = static fn (string $lure, array $spot): ?string => self::plan(['water.temp_f' => 66, 'spot' => $spot + ['depth_ft' => [2, 6]]])->entry($lure)?->setup->castKind;
+        self::assertSame('flip', $cast('flipping_jig', ['cover' => ['reeds']]));
+        self::assertSame('pitch', $cast('creature_texas_rig', ['cover' => ['flooded_bushes']]));
+        self::assertSame('skip', $cast('stick_worm', ['structure' => 'dock', 'cover' => ['dock']]));
+        self::assertSame('parallel', $cast('spinnerbait', ['cover' => ['grass_edge']]));
+    }
+
+    /** Handbook 10: cautions where they apply, and no legal limit stated. */
+    public function test_cautions(): void
+    {
+        $ids = static fn (array $day): array => array_map(static fn ($c): string => $c->id, self::plan($day)->cautions);
+        self::assertContains('beds', $ids(['water.temp_f' => 66]));
+        self::assertContains('cold_water', $ids(['water.temp_f' => 50]));
+        self::assertNotContains('cold_water', $ids(['water.temp_f' => 70]));
+        self::assertContains('warm_water', $ids(['date' => '2026-07-10', 'water.temp_f' => 84]));
+        self::assertContains('toothy', $ids(['species' => 'muskellunge']));
+        self::assertContains('lightning', $ids(['weather.front' => 'approaching']));
+        self::assertContains('wind', $ids(['weather.wind_mph' => 20]));
+        self::assertContains('dock', $ids(['spot' => ['structure' => 'dock']]));
+        self::assertContains('umbrella_rig', $ids(['date' => '2026-01-20', 'water.temp_f' => 43, 'owned' => ['umbrella_rig']]));
     }
 }

@@ -66,6 +66,34 @@ final class ReadingTest extends TestCase
         return array_combine(array_column($rows, 0), $rows);
     }
 
+    /** F4, F13, F15, W8, W9: these speak on the plain prespawn day, and fall silent when their season is over. */
+    public function test_rules_of_the_plain_day(): void
+    {
+        $plain = self::ids(self::reading());
+        foreach (['F4', 'F13', 'F15', 'W8', 'W9'] as $id) {
+            self::assertContains($id, $plain);
+        }
+        $summer = self::ids(self::reading(['date' => '2026-07-20', 'water.temp_f' => 82]));
+        foreach (['F4', 'F15', 'W9'] as $id) {
+            self::assertNotContains($id, $summer);
+        }
+        self::assertStringContainsString('north-east', self::text('W9', self::reading(['weather.wind_from_deg' => 225, 'weather.wind_mph' => 9])));
+    }
+
+    /** F12: the words' limits, and each part where it belongs. */
+    public function test_mood_in_parts(): void
+    {
+        self::assertSame('active', self::reading(['weather.front' => 'approaching', 'weather.sky' => 'overcast', 'weather.wind_mph' => 10])->mood->word());
+        self::assertSame('neutral', self::reading()->mood->word());
+        self::assertSame('negative', self::reading(['weather.front' => 'post_1'])->mood->word());
+        foreach ([['stage', []], ['wind', ['weather.wind_mph' => 10]], ['light', ['time' => '06:50']], ['sky', ['weather.sky' => 'rain']], ['trend', ['water.temp_trend_f_per_day' => 1]], ['front', ['weather.front' => 'approaching']]] as [$key, $day]) {
+            self::assertGreaterThan(0.0, self::moodPart(self::reading($day), $key), $key);
+        }
+        foreach ([['clarity', ['water.visibility_ft' => 0.9]], ['pressure', ['pressure' => 'heavy']]] as [$key, $day]) {
+            self::assertLessThan(0.0, self::moodPart(self::reading($day), $key), $key);
+        }
+    }
+
     public function test_dirtier_water_holds_fish_shallower_and_clearer_water_deeper(): void
     {
         $deep = 0.0;
@@ -201,6 +229,17 @@ final class ReadingTest extends TestCase
         }
 
         return null;
+    }
+
+    private static function text(string $id, Reading $reading): string
+    {
+        foreach ($reading->findings as $finding) {
+            if ($finding->id === $id) {
+                return $finding->text;
+            }
+        }
+
+        return '';
     }
 
     /** @return list<string> */

@@ -6,12 +6,14 @@ namespace Tests\Core;
 
 use OldEddy\Conditions\Cover;
 use OldEddy\Lineup\Setup;
+use OldEddy\Lineup\Wish;
 use OldEddy\Lures\Catalog;
 use OldEddy\Path\CastAngle;
 use OldEddy\Path\DiveCurve;
 use OldEddy\Path\SinkRate;
 use OldEddy\Retrieve\CadenceChooser;
 use OldEddy\Retrieve\Move;
+use OldEddy\Slice\Strip;
 use PHPUnit\Framework\TestCase;
 
 /** Retrieves and paths. Common practice, no source, where handbook 06 gives a number; D2, D3 and R15 are our own. */
@@ -130,8 +132,8 @@ final class RetrieveAndPathTest extends TestCase
     {
         $reading = self::reading(['water.temp_f' => 66, 'spot' => ['structure' => 'flat', 'cover' => ['grass_edge'], 'depth_ft' => [2, 12], 'depth_nearby_ft' => 20]]);
         foreach (['spinnerbait', 'paddletail_swimbait', 'bladed_jig'] as $key) {
-            $along = Setup::of(Catalog::get($key), $reading, CastAngle::Parallel)->secondsInZone;
-            $across = Setup::of(Catalog::get($key), $reading, CastAngle::Crossing)->secondsInZone;
+            $along = Setup::of(Catalog::get($key), $reading)->secondsInZone;
+            $across = Setup::of(Catalog::get($key), $reading, new Wish(CastAngle::Crossing))->secondsInZone;
             self::assertGreaterThan($across, $along, $key);
             self::assertGreaterThan(0.0, $along);
         }
@@ -144,7 +146,7 @@ final class RetrieveAndPathTest extends TestCase
             foreach ([Cover::Rock, Cover::Dock, Cover::Laydown] as $cover) {
                 $reading = self::reading(['water.temp_f' => mt_rand(40, 85), 'spot' => ['structure' => 'point', 'cover' => [$cover->value], 'depth_ft' => [2, mt_rand(4, 25)]]]);
                 foreach (CastAngle::cases() as $angle) {
-                    $path = Setup::of($lure, $reading, $angle)->path;
+                    $path = Setup::of($lure, $reading, new Wish($angle))->path;
                     $last = null;
                     foreach ($path->points() as $point) {
                         self::assertGreaterThanOrEqual(0.0, $point->depthFt, $lure->key);
@@ -162,5 +164,42 @@ final class RetrieveAndPathTest extends TestCase
                 }
             }
         }
+    }
+
+    public function test_the_anglers_wishes_change_the_path(): void
+    {
+        $reading = self::reading(['water.temp_f' => 66, 'spot' => ['structure' => 'flat', 'cover' => ['grass_edge'], 'depth_ft' => [4, 10]]]);
+        $lure = Catalog::get('paddletail_swimbait');
+        $slow = Setup::of($lure, $reading, new Wish(speedFtS: 1.0));
+        $fast = Setup::of($lure, $reading, new Wish(speedFtS: 3.0));
+        self::assertGreaterThan($fast->secondsInZone, $slow->secondsInZone);
+        self::assertGreaterThan(Setup::of($lure, $reading, new Wish(castFt: 40))->secondsInZone, Setup::of($lure, $reading, new Wish(castFt: 90))->secondsInZone);
+        self::assertGreaterThan(Setup::of($lure, $reading, new Wish(weightOz: 0.5))->countdownSeconds(), Setup::of($lure, $reading, new Wish(weightOz: 0.125))->countdownSeconds());
+        self::assertSame(0.5, Setup::of($lure, $reading, new Wish(weightOz: 0.5))->spec->weightOz);
+    }
+
+    public function test_snags_are_told(): void
+    {
+        $brush = self::reading(['spot' => ['structure' => 'flat', 'cover' => ['brush'], 'depth_ft' => [2, 8]]]);
+        self::assertStringContainsString('Trebles will hang in brush', implode(' ', Setup::of(Catalog::get('lipless_crankbait'), $brush)->snagWarnings($brush)));
+        self::assertSame([], Setup::of(Catalog::get('flipping_jig'), $brush)->snagWarnings($brush));
+    }
+
+    /** Every strip starts and ends in time, in order, and tells each of its steps. */
+    public function test_the_cadence_strip_follows_the_steps(): void
+    {
+        $entry = self::plan(['date' => '2026-02-20', 'water.temp_f' => 44, 'water.visibility_ft' => 8, 'spot' => ['structure' => 'channel_swing', 'cover' => ['rock'], 'depth_ft' => [4, 12]]])->entry('jerkbait');
+        self::assertNotNull($entry);
+        $strip = Strip::of($entry->setup);
+        self::assertSame(['jerk', 'pause'], array_column(array_slice($strip->beats, 0, 2), 'do'));
+        self::assertSame(3, $strip->beats[0]['count']);
+        self::assertEqualsWithDelta($entry->setup->cadence->pauseS, $strip->beats[1]['to'] - $strip->beats[1]['from'], 0.01);
+        $last = -1.0;
+        foreach ($strip->points as [$seconds, $depth]) {
+            self::assertGreaterThanOrEqual($last, $seconds);
+            self::assertGreaterThanOrEqual(0.0, $depth);
+            $last = $seconds;
+        }
+        self::assertEqualsWithDelta($strip->seconds, $last, 1e-6);
     }
 }

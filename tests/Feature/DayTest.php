@@ -98,7 +98,7 @@ final class DayTest extends WaterTestCase
     {
         $trip = $this->trip($this->angler());
         $this->actingAs($this->angler('marlo@old-eddy.example'));
-        foreach (['read', 'choose', 'fish', 'confirm'] as $page) {
+        foreach (['read', 'choose', 'fish', 'confirm', 'sections', 'schools', 'bench'] as $page) {
             $this->get(route($page, $trip))->assertNotFound()->assertDontSee($trip->name);
         }
         $this->patchJson(route('conditions.change', $trip), ['field' => 'water.temp_f', 'value' => 50])->assertNotFound();
@@ -114,6 +114,39 @@ final class DayTest extends WaterTestCase
         $this->actingAs($wren = $this->angler());
         $trip = $this->trip($wren);
         $this->call('POST', route('log', $trip), [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'HTTP_CONTENT_LENGTH' => '5000000'], str_repeat('x', 10))->assertStatus(413)->assertJsonPath('message', 'At most 512 KB can be sent at once.');
+    }
+
+    public function test_a_dragged_cast_is_traced_by_the_core(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren, ['water' => ['temp_f' => 66], 'spot' => ['structure' => 'flat', 'cover' => ['grass_edge'], 'depth_ft' => [3, 10]]]);
+        $slow = $this->getJson(route('cast', [$trip, 'paddletail_swimbait', 'speed_ft_s' => 1]))->assertOk();
+        $fast = $this->getJson(route('cast', [$trip, 'paddletail_swimbait', 'speed_ft_s' => 3]))->assertOk();
+        self::assertGreaterThan((float) $fast->json('along'), (float) $slow->json('along'));
+        self::assertGreaterThan((float) $slow->json('across'), (float) $slow->json('along'));
+        self::assertStringContainsString('<svg', $slow->json('slice'));
+        $this->getJson(route('cast', [$trip, 'paddletail_swimbait', 'cast_ft' => 9000]))->assertStatus(422)->assertJsonValidationErrors('cast_ft');
+        $this->getJson(route('cast', [$trip, 'magic']))->assertNotFound();
+    }
+
+    public function test_bench_and_schools_show_todays_water(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren, ['water' => ['visibility_ft' => 0.6]]);
+        $this->get(route('bench', $trip))->assertOk()->assertSee('banana plug')->assertSee('hollow frog');
+        $this->get(route('schools', $trip))->assertOk()->assertSee('dark contrast')->assertSee('black and blue');
+    }
+
+    public function test_sections_are_kept_compared_and_checked(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren, ['water' => ['temp_f' => 70]]);
+        $this->get(route('sections', $trip))->assertOk()->assertSee('No section yet');
+        $this->post(route('sections.keep', $trip), ['sections' => [['name' => 'Lower end', 'temp' => '74', 'visibility' => ''], ['name' => 'Upper arm', 'temp' => '64', 'visibility' => '2'], ['name' => '', 'temp' => '', 'visibility' => '']]])->assertRedirect();
+        $this->get(route('sections', $trip))->assertOk()->assertSee('postspawn')->assertSee('spawn')->assertSee('stained');
+        $this->from(route('sections', $trip))->post(route('sections.keep', $trip), ['sections' => [['name' => 'Boiling', 'temp' => '140', 'visibility' => '']]])->assertSessionHasErrors();
+        self::assertCount(2, $trip->fresh()?->conditions['sections']);
+        $this->get(route('sections', $trip))->assertSee('value="Boiling"', false);
     }
 
     public function test_a_rule_is_a_click_away(): void

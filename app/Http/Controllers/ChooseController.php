@@ -10,8 +10,14 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use OldEddy\Lineup\Setup;
+use OldEddy\Lineup\Split;
+use OldEddy\Lineup\Wish;
 use OldEddy\Lures\Catalog;
+use OldEddy\Path\CastAngle;
+use OldEddy\Plan\WhatWouldChange;
 use OldEddy\Slice\Scene;
+use OldEddy\Slice\Strip;
 
 final class ChooseController
 {
@@ -26,6 +32,10 @@ final class ChooseController
             'rack' => $trip->rack,
             'chosen' => $chosen,
             'scene' => Scene::ofSetup($plan->reading, $chosen->setup),
+            'across' => Setup::of($chosen->lure, $plan->reading, new Wish(CastAngle::Crossing))->secondsInZone,
+            'strip' => Strip::of($chosen->setup),
+            'split' => Split::between($plan->lineup),
+            'flips' => WhatWouldChange::of($plan->reading, $plan->lineup[0]->lure->key),
         ]);
     }
 

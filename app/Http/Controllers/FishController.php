@@ -16,6 +16,7 @@ use Illuminate\Support\Collection;
 use OldEddy\Conditions\Settler;
 use OldEddy\Lineup\Entry;
 use OldEddy\Lineup\Setup;
+use OldEddy\Lineup\Wish;
 use OldEddy\Lures\Catalog;
 use OldEddy\Plan\Planner;
 use OldEddy\Reading\Reading;
@@ -47,10 +48,11 @@ final class FishController
         $stints = $trip->stints()->with('contacts')->get();
         $stint = $stints->last();
         // Drawn as it is fished: the logged depth, not the plan's.
-        $setup = $stint === null ? null : Setup::of(Catalog::get($stint->lure), $reading, depthFt: $stint->depth_ft);
+        $setup = $stint === null ? null : Setup::of(Catalog::get($stint->lure), $reading, new Wish(depthFt: $stint->depth_ft));
 
         return [
             'trip' => $trip,
+            'reading' => $reading,
             'rods' => $this->rods($trip, $reading),
             'rackIsEmpty' => $trip->rack->isEmpty(),
             'stint' => $stint,

@@ -48,6 +48,14 @@
                     </li>
                 @endforeach
             </ol>
+            <h3>What would change the first choice?</h3>
+            @if ($flips)
+                <ul>@foreach ($flips as $flip)<li>{{ ucfirst($flip->change) }}: {{ str_replace('_', ' ', $flip->first) }} first.</li>@endforeach</ul>
+            @else
+                <p>No single change that was tried: neither visibility, five degrees, front, sky, wind nor shade.</p>
+            @endif
+            <p>Two in the boat: one throws the {{ $split[0]->lure->name() }}, the other the {{ $split[1]->lure->name() }}, until one wins. <a class="rule-tag" href="{{ route('rule', 'M4') }}">because M4</a></p>
+            <p><a href="{{ route('bench', $trip) }}">All families on the lure bench</a> · <a href="{{ route('schools', $trip) }}">What each school would do</a></p>
             <details class="ruled-out">
                 <summary>Why not the others ({{ count($plan->ruledOut) }})</summary>
                 <ul class="because">
@@ -59,14 +67,16 @@
         </section>
         <section class="chosen" aria-label="{{ $chosen->lure->name() }}">
             <h2>{{ ucfirst($chosen->lure->name()) }}</h2>
-            @include('partials.slice', ['key' => 'lure', 'title' => 'The path of the '.$chosen->lure->name().' through the water, worked at '.$units->depth($setup->depthFt).', '.App\Show\Units::seconds($setup->secondsInZone).' within reach of the fish.'])
+            @include('choose.cast')
             <p class="cadence">{{ $setup->cadence->text }} <a class="rule-tag" href="{{ route('rule', $setup->cadence->ruleId) }}">because {{ $setup->cadence->ruleId }}</a></p>
+            @include('choose.strip')
             <dl class="figures">
                 <div><dt>color</dt><dd>@foreach ($chosen->colors as $color)<span class="color-choice"><i class="swatch swatch-{{ $color->family->value }}" aria-hidden="true"></i>{{ $color->name }} <small>{{ $color->why }} <a class="rule-tag" href="{{ route('rule', $color->ruleId) }}">because {{ $color->ruleId }}</a></small></span>@endforeach</dd></div>
                 <div><dt>depth</dt><dd>{{ $units->depth($setup->depthFt) }}@if ($setup->ratedFt), a model rated {{ $units->depth($setup->ratedFt) }}@endif @if ($setup->countdownSeconds()), count to {{ max(1, (int) round($setup->countdownSeconds())) }}@endif</dd></div>
                 <div><dt>rigged</dt><dd>{{ $units->weight($setup->spec->weightOz) }}, {{ $units->size($setup->spec->lengthIn) }}, {{ $setup->spec->hook }}@if ($setup->spec->trailer), {{ $setup->spec->trailer }}@endif @if ($setup->spec->blades), {{ $setup->spec->blades }}@endif @if ($setup->spec->rattle), rattle @endif</dd></div>
                 <div><dt>cast</dt><dd>{{ $setup->castKind }}, {{ $units->depth($setup->path->cast->lengthFt) }}</dd></div>
                 <div><dt>speed</dt><dd>{{ $units->pace($setup->cadence->speedFtS) }}@if ($setup->cadence->pauseS), pause {{ App\Show\Units::seconds($setup->cadence->pauseS) }}@endif</dd></div>
+                <div><dt>seen</dt><dd>from {{ $units->depth($chosen->seenFromFt($plan->reading)) }}, as a {{ $chosen->seenAs($plan->reading) }} <a class="rule-tag" href="{{ route('rule', 'W8') }}">because W8</a></dd></div>
                 <div><dt>line</dt><dd>{{ $chosen->line }}</dd></div>
                 <div><dt>rod</dt><dd>{{ $chosen->rod }}</dd></div>
             </dl>

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Lineup;
+
+use OldEddy\Path\CastAngle;
+
+/**
+ * What the angler wants done otherwise than the rules would: how the cast lies, its length and the working depth in
+ * feet, the weight in ounces, the winding speed in feet a second. Null leaves a value to the rules.
+ */
+final readonly class Wish
+{
+    public function __construct(
+        public CastAngle $angle = CastAngle::Parallel,
+        public ?float $castFt = null,
+        public ?float $weightOz = null,
+        public ?float $speedFtS = null,
+        public ?float $depthFt = null,
+    ) {
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Plan;
+
+use OldEddy\Conditions\Conditions;
+use OldEddy\Conditions\Section;
+use OldEddy\Conditions\Settler;
+use OldEddy\Lineup\Ranking;
+use OldEddy\Lineup\Scored;
+use OldEddy\Reading\WaterReader;
+
+/** One lake holds several seasons at once: each section is read by itself (rule W10). */
+final class SectionPlans
+{
+    private const SHOWN = 3;
+
+    /** @return list<SectionPlan> in the order given */
+    public static function of(Conditions $told): array
+    {
+        return array_map(static fn (Section $section): SectionPlan => self::plan($told, $section), $told->sections);
+    }
+
+    private static function plan(Conditions $told, Section $section): SectionPlan
+    {
+        $own = array_filter(
+            ['tempF' => $section->tempF, 'tempTrendFPerDay' => $section->tempTrendFPerDay, 'visibilityFt' => $section->visibilityFt, 'normalVisibilityFt' => $section->normalVisibilityFt],
+            static fn (?float $value): bool => $value !== null,
+        );
+        $reading = WaterReader::read(Settler::settle(new Conditions(...[...get_object_vars($told), ...$own, 'sections' => []])));
+        /** @var non-empty-list<string> $lures */
+        $lures = array_map(static fn (Scored $s): string => $s->lure->key, array_slice(Ranking::of($reading)->scored, 0, self::SHOWN));
+
+        return new SectionPlan($section->name, $reading, $lures);
+    }
+}

@@ -1,0 +1,34 @@
+/** Sends the dragged cast to the server's core and shows what comes back; the newest answer wins. */
+export default () => ({
+    asked: 0,
+
+    init() {
+        this.$root.addEventListener('input', (e) => {
+            const shown = e.target.closest('label')?.querySelector('.cast-value');
+            if (shown) {
+                shown.textContent = e.target.value;
+            }
+            this.moved = this.moved ?? {};
+            this.moved[e.target.name] = e.target.value;
+            clearTimeout(this.timer);
+            this.timer = setTimeout(() => this.ask(), 40);
+        });
+    },
+
+    async ask() {
+        const mine = ++this.asked;
+        const answer = await fetch(`${this.$root.dataset.url}?${new URLSearchParams(this.moved)}`, { headers: { Accept: 'application/json' } }).catch(() => null);
+        if (mine !== this.asked) {
+            return;
+        }
+        if (!answer?.ok) {
+            this.$refs.warnings.textContent = 'No answer from the server: the picture is the last one.';
+            return;
+        }
+        const data = await answer.json();
+        document.getElementById('lure-slice').innerHTML = data.slice;
+        this.$refs.along.textContent = data.along;
+        this.$refs.across.textContent = data.across;
+        this.$refs.warnings.textContent = data.warnings.join(' ');
+    },
+});
