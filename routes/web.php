@@ -38,6 +38,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/read', [ReadController::class, 'show'])->name('read');
         Route::patch('/conditions', [ReadController::class, 'change'])->name('conditions.change');
         Route::get('/choose', [ChooseController::class, 'show'])->name('choose');
+        Route::get('/rules/{id}', [RuleController::class, 'today'])->name('rule.today');
         Route::get('/sections', [SectionsController::class, 'show'])->name('sections');
         Route::post('/sections', [SectionsController::class, 'keep'])->name('sections.keep');
         Route::get('/cast/{lure}', [CastController::class, 'show'])->name('cast');
@@ -51,3 +52,8 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/close', [ConfirmController::class, 'close'])->name('close');
     });
 });
+
+if (getenv('OLD_EDDY_BENCH') === '1') {
+    // What bin/bench compares with: the framework's own page with session and cookies, and nothing of ours.
+    Route::get('/bare', fn (): string => 'bare')->name('bare');
+}

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use OldEddy\Conditions\Cover;
+use OldEddy\Path\CoverShape;
 use OldEddy\Slice\Scene;
 
 /** Turns a scene's feet into the picture's points. It draws; every number in it is the core's. */
@@ -22,13 +22,10 @@ final readonly class SliceDrawing
 
     private const BOTTOM = 40;
 
-    /** Where each cover stands along the section, and how far up from the bottom it reaches: shares; and its hatching. */
-    private const COVERS = [
-        'lily_pads' => [0.45, 0.95, 1.0, 'pads'], 'reeds' => [0.6, 0.98, 1.0, 'stems'], 'grass_submerged' => [0.3, 0.9, 0.55, 'stems'],
-        'grass_edge' => [0.55, 0.95, 0.6, 'stems'], 'grass_matted' => [0.4, 0.95, 1.0, 'mat'], 'grass_dying' => [0.35, 0.9, 0.35, 'stems'],
-        'wood' => [0.6, 0.8, 0.5, 'wood'], 'laydown' => [0.55, 0.95, 0.7, 'wood'], 'stumps' => [0.5, 0.8, 0.3, 'wood'], 'brush' => [0.55, 0.8, 0.5, 'wood'],
-        'flooded_bushes' => [0.7, 0.98, 0.9, 'wood'], 'standing_timber' => [0.5, 0.85, 0.9, 'stems'], 'dock' => [0.6, 0.9, 1.0, 'dock'],
-        'rock' => [0.4, 0.85, 0.18, 'rock'], 'overhang' => [0.75, 1.0, 1.0, 'mat'],
+    /** The hatching of each cover. */
+    private const HATCHES = [
+        'lily_pads' => 'pads', 'reeds' => 'stems', 'grass_submerged' => 'stems', 'grass_edge' => 'stems', 'grass_matted' => 'mat',
+        'grass_dying' => 'stems', 'dock' => 'dock', 'rock' => 'rock', 'overhang' => 'mat', 'standing_timber' => 'stems',
     ];
 
     public function __construct(private Scene $scene)
@@ -106,23 +103,22 @@ final readonly class SliceDrawing
     {
         $shapes = [];
         foreach ($this->scene->covers as $cover) {
-            if (! isset(self::COVERS[$cover->value])) {
+            $shape = CoverShape::of($cover);
+            if ($shape === null) {
                 continue;
             }
-            [$from, $to, $height, $hatch] = self::COVERS[$cover->value];
             $upper = [];
             $lower = [];
             for ($i = 0; $i <= 12; $i++) {
-                $at = $this->scene->lengthFt * ($from + ($to - $from) * $i / 12);
+                $at = $this->scene->lengthFt * ($shape->from + ($shape->to - $shape->from) * $i / 12);
                 $bottom = $this->scene->bottomAt($at);
                 $lower[] = [$this->x($at), $this->y($bottom)];
-                $upper[] = [$this->x($at), $this->y($bottom * (1 - $height))];
+                $upper[] = [$this->x($at), $this->y($bottom * (1 - $shape->height))];
             }
-            if (in_array($cover, [Cover::Dock, Cover::GrassMatted, Cover::LilyPads, Cover::Overhang], true)) {
-                // They lie on the surface.
+            if ($shape->onSurface) {
                 $lower = array_map(fn (array $p): array => [$p[0], $this->y(min(0.8, $this->scene->depthFt * 0.12))], $upper);
             }
-            $shapes[] = ['points' => self::points([...$upper, ...array_reverse($lower)]), 'hatch' => $hatch, 'name' => $cover->words()];
+            $shapes[] = ['points' => self::points([...$upper, ...array_reverse($lower)]), 'hatch' => self::HATCHES[$cover->value] ?? 'wood', 'name' => $cover->words()];
         }
 
         return $shapes;

@@ -134,6 +134,7 @@ final class PlanContract
             'line' => $entry->line,
             'rod' => $entry->rod,
             'seconds_in_zone' => round($setup->secondsInZone, 1),
+            'seconds_near_cover' => round($setup->secondsNearCover($reading), 1),
             'seen_from_ft' => round($entry->seenFromFt($reading), 2),
             'seen_as' => $entry->seenAs($reading),
             'warnings' => $setup->snagWarnings($reading),

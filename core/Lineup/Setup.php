@@ -11,6 +11,7 @@ use OldEddy\Lures\Exposure;
 use OldEddy\Lures\LureFamily;
 use OldEddy\Path\Cast;
 use OldEddy\Path\CastAngle;
+use OldEddy\Path\CoverShape;
 use OldEddy\Path\DiveCurve;
 use OldEddy\Path\LurePath;
 use OldEddy\Path\PathModel;
@@ -92,6 +93,24 @@ final readonly class Setup
         }
 
         return $this->depthFt / SinkRate::of($this->lure, $this->spec->weightOz);
+    }
+
+    /** Seconds within the fish's reach of the cover at the spot; 0 where there is none. */
+    public function secondsNearCover(Reading $reading): float
+    {
+        $reach = $reading->strikeRadiusFt($this->lure->isLoud());
+        $most = 0.0;
+        foreach ($reading->covers as $cover) {
+            $shape = CoverShape::of($cover);
+            if ($shape !== null) {
+                $length = $this->path->cast->lengthFt;
+                $floor = max($this->path->cast->bottomNearFt, $this->path->cast->bottomFarFt);
+                $top = $shape->onSurface ? 0.0 : $floor * (1 - $shape->height);
+                $most = max($most, $this->path->secondsBetween($top - $reach, $floor, $length * $shape->from - $reach, $length * $shape->to + $reach));
+            }
+        }
+
+        return $most;
     }
 
     /** R18: the kind of cast for this lure and target. */

@@ -37,8 +37,8 @@ return [
         ? 'In mud they hold tight to the best cover and hunt by sound and vibration.' : null,
     'W5' => static fn (Reading $r): ?string => $r->day->daysSinceStorm === null || $r->day->daysSinceStorm > 5 || $r->day->clarityShift === ClarityShift::AsUsual || $r->day->clarityShift === ClarityShift::Up ? null
         : ($r->day->inflow->running && ! $r->day->inflow->muddy
-            ? 'The creek already runs clean behind the mud: start in the running creek, then the bay, then the flat, and step the color back as it clears.'
-            : sprintf('%.0f %s after the storm: mud stays one to three days. Clean water comes first from the running creek, then the bay, then the flat.', $r->day->daysSinceStorm, $r->day->daysSinceStorm < 1.5 ? 'day' : 'days')),
+            ? 'The creek already runs clean behind the mud: start in the running creek, then the bay, then the flat, and step the color back from bright to natural once 3 ft show.'
+            : sprintf('%.0f %s after the storm: mud stays one to three days. Clean water comes first from the running creek, then the bay, then the flat; step the color back once 3 ft show.', $r->day->daysSinceStorm, $r->day->daysSinceStorm < 1.5 ? 'day' : 'days')),
     'W6' => static fn (Reading $r): ?string => match (true) {
         $r->day->inflow->isWarm() => 'Inflow warmer than the lake: start at the very back of the creek and work outward to the next break, dock row, rock pile.',
         $r->day->inflow->isColdMud() && $r->day->schools->chosen('cold_mud') === 'stay_slow' => 'Cold muddy inflow, and you stay: tight to the best cover, loud and slow.',
@@ -58,6 +58,7 @@ return [
         ? ($r->day->sky->isCovered() || $r->day->front !== Front::Stable ? 'Unsettled weather scatters the deep fish.' : 'Steady heat sets the thermocline and bunches the deep fish.') : null,
     'W12' => static fn (Reading $r): ?string => match (true) {
         $r->day->levelChangeFtPerWeek >= 0.5 => sprintf('Water up %.1f ft in a week: fish move into the new shallow cover at once, river arms first.', $r->day->levelChangeFtPerWeek),
+        $r->day->levelChangeFtPerWeek <= -0.5 && $r->day->spot->deepFt !== null && $r->day->spot->deepFt + $r->day->levelChangeFtPerWeek < 2 => sprintf('Water down %.1f ft in a week: of this spot only %.1f ft may be left; look for the same cover with 2 ft or more, or the first drop outside.', -$r->day->levelChangeFtPerWeek, max(0.0, $r->day->spot->deepFt + $r->day->levelChangeFtPerWeek)),
         $r->day->levelChangeFtPerWeek <= -0.5 => sprintf('Water down %.1f ft in a week: look for the same cover with 2 ft or more left on it, or the first drop outside.', -$r->day->levelChangeFtPerWeek),
         default => null,
     },

@@ -13,7 +13,8 @@ return [
             'water' => ['temp_f' => 58, 'temp_trend_f_per_day' => 0.8, 'visibility_ft' => 1.5, 'normal_visibility_ft' => 6, 'days_since_storm' => 2, 'inflow' => ['running' => true, 'relative_temp' => 'warmer', 'muddy' => true]],
             'weather' => ['sky' => 'overcast', 'wind_mph' => 9, 'wind_from_deg' => 225, 'front' => 'stable'],
             'spot' => ['structure' => 'secondary_point', 'cover' => ['laydown'], 'bottom' => 'gravel', 'depth_ft' => [2, 9], 'depth_nearby_ft' => 16],
-            'forage' => ['crawfish']],
+            'forage' => ['crawfish'],
+            'sections' => [['name' => 'Lower end', 'temp_f' => 53, 'visibility_ft' => 5], ['name' => 'Ladle Creek arm'], ['name' => 'Mill pond', 'temp_f' => 63, 'visibility_ft' => 3]]],
         'stints' => [
             ['07:40', 'Kiln point', 'rock', 'medium_crankbait', 'craw_red', 7, 'wind_hit_pause', 24, []],
             ['08:05', 'Leaning sycamore', 'laydown', 'spinnerbait', 'bright', 3, 'slow_roll', 22, [6 => ['caught', 15.5, 'inside'], 9 => ['missed']]],

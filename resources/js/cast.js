@@ -28,6 +28,7 @@ export default () => ({
         const data = await answer.json();
         document.getElementById('lure-slice').innerHTML = data.slice;
         this.$refs.along.textContent = data.along;
+        this.$refs.near.textContent = data.near;
         this.$refs.across.textContent = data.across;
         this.$refs.warnings.textContent = data.warnings.join(' ');
     },

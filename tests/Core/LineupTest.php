@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use OldEddy\Lineup\Split;
 use OldEddy\Lures\Catalog;
+use OldEddy\Plan\FiredBy;
 use OldEddy\Plan\SchoolsCompared;
 use OldEddy\Plan\WhatWouldChange;
 use OldEddy\Retrieve\CadenceChooser;
@@ -300,5 +301,19 @@ final class LineupTest extends TestCase
         self::assertContains('wind', $ids(['weather.wind_mph' => 20]));
         self::assertContains('dock', $ids(['spot' => ['structure' => 'dock']]));
         self::assertContains('umbrella_rig', $ids(['date' => '2026-01-20', 'water.temp_f' => 43, 'owned' => ['umbrella_rig']]));
+    }
+
+    /** The inputs that fired a rule are those without which it would say something else. */
+    public function test_a_rule_names_the_inputs_that_fired_it(): void
+    {
+        $day = self::day(['water.inflow' => ['running' => true, 'relative_temp' => 'warmer', 'muddy' => true], 'weather.front' => 'post_1']);
+        $inflow = FiredBy::rule('W6', $day);
+        self::assertContains('water.inflow.relative_temp', $inflow->inputs);
+        self::assertContains('water.inflow.running', $inflow->inputs);
+        self::assertNotContains('weather.front', $inflow->inputs);
+        self::assertNotContains('weather.wind_mph', $inflow->inputs);
+        self::assertContains('weather.front', FiredBy::rule('W14', $day)->inputs);
+        self::assertSame([], FiredBy::rule('W2', $day)->sayings);
+        self::assertContains('water.temp_f', FiredBy::rule('STAGES', $day)->inputs);
     }
 }

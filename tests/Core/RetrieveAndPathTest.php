@@ -202,4 +202,11 @@ final class RetrieveAndPathTest extends TestCase
         }
         self::assertEqualsWithDelta($strip->seconds, $last, 1e-6);
     }
+
+    public function test_seconds_near_cover(): void
+    {
+        $with = static fn (array $cover): float => Setup::of(Catalog::get('spinnerbait'), $r = self::reading(['spot' => ['structure' => 'flat', 'cover' => $cover, 'depth_ft' => [2, 6]]]))->secondsNearCover($r);
+        self::assertGreaterThan(0.0, $with(['laydown']));
+        self::assertSame(0.0, $with(['none']));
+    }
 }

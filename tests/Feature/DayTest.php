@@ -155,6 +155,10 @@ final class DayTest extends WaterTestCase
         $this->get('/rules/W6')->assertOk()->assertSee('common practice')->assertSee('very back of the creek');
         $this->get('/rules/W8')->assertOk()->assertSee('Poole');
         $this->get('/rules/Z99')->assertNotFound();
+        $trip = $this->trip($this->angler('marlo@old-eddy.example'), ['weather' => ['front' => 'post_1']]);
+        $this->get(route('rule.today', [$trip, 'W14']))->assertNotFound();
+        $this->actingAs($trip->user)->get(route('rule.today', [$trip, 'W14']))->assertOk()->assertSee('shrank the strike zone')->assertSee('front.');
+        $this->get(route('rule.today', [$trip, 'W6']))->assertOk()->assertSee('nothing to say');
     }
 
     public function test_pages_load_from_their_own_origin_only(): void

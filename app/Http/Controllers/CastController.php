@@ -41,6 +41,7 @@ final class CastController
             'slice' => view('partials.slice', ['key' => 'lure', 'title' => 'The path of this cast.', 'scene' => Scene::ofSetup($reading, $setup)])->render(),
             'along' => Units::seconds($along->secondsInZone),
             'across' => Units::seconds($across->secondsInZone),
+            'near' => Units::seconds($setup->secondsNearCover($reading)),
             'countdown' => $setup->countdownSeconds() === null ? null : max(1, (int) round($setup->countdownSeconds())),
             'touches' => $setup->path->touchesBottom(),
             'warnings' => $setup->snagWarnings($reading),

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Trip;
 use Illuminate\Contracts\View\View;
+use OldEddy\Plan\FiredBy;
 use OldEddy\Rules\RuleBook;
 
 final class RuleController
@@ -14,5 +16,14 @@ final class RuleController
         abort_unless(RuleBook::has($id), 404);
 
         return view('rules.show', ['rule' => RuleBook::rule($id)]);
+    }
+
+    /** The rule with what it says of this day, and the inputs that made it say so. */
+    public function today(Trip $trip, string $id): View
+    {
+        abort_unless(RuleBook::has($id), 404);
+        $conditions = [...$trip->conditions, 'schools' => $trip->user->schools()->toArray()];
+
+        return view('rules.show', ['trip' => $trip, 'rule' => RuleBook::rule($id), 'firing' => FiredBy::rule($id, $conditions)]);
     }
 }

@@ -2,7 +2,7 @@
 @section('title', 'Lure bench')
 @section('content')
     <h1>The lure bench</h1>
-    <p>Every family of the catalog beside today's water: its working depth against the fish at {{ $units->band($plan->reading->stand->shallowFt, $plan->reading->stand->deepFt) }}. <a class="rule-tag" href="{{ route('rule', 'FAMILIES') }}">because FAMILIES</a></p>
+    <p>Every family of the catalog beside today's water: its working depth against the fish at {{ $units->band($plan->reading->stand->shallowFt, $plan->reading->stand->deepFt) }}. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'FAMILIES') }}">because FAMILIES</a></p>
     <div class="wide" tabindex="0" role="region" aria-label="All lure families">
     <table class="log bench">
         <thead><tr>

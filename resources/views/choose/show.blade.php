@@ -7,7 +7,7 @@
         <div class="rack-head">
             <h1>The rack</h1>
             @if ($plan->nextIfRefused)
-                <p>If refused, 10 to 20 casts each: {{ implode(' → ', array_map(fn ($k) => str_replace('_', ' ', $k), $plan->nextIfRefused)) }}. <a class="rule-tag" href="{{ route('rule', 'M8') }}">because M8</a></p>
+                <p>If refused, 10 to 20 casts each: {{ implode(' → ', array_map(fn ($k) => str_replace('_', ' ', $k), $plan->nextIfRefused)) }}. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'M8') }}">because M8</a></p>
             @endif
             @if ($rack->isNotEmpty())<a class="act" href="{{ route('fish', $trip) }}">Fish with these</a>@endif
         </div>
@@ -54,7 +54,7 @@
             @else
                 <p>No single change that was tried: neither visibility, five degrees, front, sky, wind nor shade.</p>
             @endif
-            <p>Two in the boat: one throws the {{ $split[0]->lure->name() }}, the other the {{ $split[1]->lure->name() }}, until one wins. <a class="rule-tag" href="{{ route('rule', 'M4') }}">because M4</a></p>
+            <p>Two in the boat: one throws the {{ $split[0]->lure->name() }}, the other the {{ $split[1]->lure->name() }}, until one wins. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'M4') }}">because M4</a></p>
             <p><a href="{{ route('bench', $trip) }}">All families on the lure bench</a> · <a href="{{ route('schools', $trip) }}">What each school would do</a></p>
             <details class="ruled-out">
                 <summary>Why not the others ({{ count($plan->ruledOut) }})</summary>
@@ -68,15 +68,15 @@
         <section class="chosen" aria-label="{{ $chosen->lure->name() }}">
             <h2>{{ ucfirst($chosen->lure->name()) }}</h2>
             @include('choose.cast')
-            <p class="cadence">{{ $setup->cadence->text }} <a class="rule-tag" href="{{ route('rule', $setup->cadence->ruleId) }}">because {{ $setup->cadence->ruleId }}</a></p>
+            <p class="cadence">{{ $setup->cadence->text }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $setup->cadence->ruleId) }}">because {{ $setup->cadence->ruleId }}</a></p>
             @include('choose.strip')
             <dl class="figures">
-                <div><dt>color</dt><dd>@foreach ($chosen->colors as $color)<span class="color-choice"><i class="swatch swatch-{{ $color->family->value }}" aria-hidden="true"></i>{{ $color->name }} <small>{{ $color->why }} <a class="rule-tag" href="{{ route('rule', $color->ruleId) }}">because {{ $color->ruleId }}</a></small></span>@endforeach</dd></div>
+                <div><dt>color</dt><dd>@foreach ($chosen->colors as $color)<span class="color-choice"><i class="swatch swatch-{{ $color->family->value }}" aria-hidden="true"></i>{{ $color->name }} <small>{{ $color->why }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $color->ruleId) }}">because {{ $color->ruleId }}</a></small></span>@endforeach</dd></div>
                 <div><dt>depth</dt><dd>{{ $units->depth($setup->depthFt) }}@if ($setup->ratedFt), a model rated {{ $units->depth($setup->ratedFt) }}@endif @if ($setup->countdownSeconds()), count to {{ max(1, (int) round($setup->countdownSeconds())) }}@endif</dd></div>
                 <div><dt>rigged</dt><dd>{{ $units->weight($setup->spec->weightOz) }}, {{ $units->size($setup->spec->lengthIn) }}, {{ $setup->spec->hook }}@if ($setup->spec->trailer), {{ $setup->spec->trailer }}@endif @if ($setup->spec->blades), {{ $setup->spec->blades }}@endif @if ($setup->spec->rattle), rattle @endif</dd></div>
                 <div><dt>cast</dt><dd>{{ $setup->castKind }}, {{ $units->depth($setup->path->cast->lengthFt) }}</dd></div>
                 <div><dt>speed</dt><dd>{{ $units->pace($setup->cadence->speedFtS) }}@if ($setup->cadence->pauseS), pause {{ App\Show\Units::seconds($setup->cadence->pauseS) }}@endif</dd></div>
-                <div><dt>seen</dt><dd>from {{ $units->depth($chosen->seenFromFt($plan->reading)) }}, as a {{ $chosen->seenAs($plan->reading) }} <a class="rule-tag" href="{{ route('rule', 'W8') }}">because W8</a></dd></div>
+                <div><dt>seen</dt><dd>from {{ $units->depth($chosen->seenFromFt($plan->reading)) }}, as a {{ $chosen->seenAs($plan->reading) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'W8') }}">because W8</a></dd></div>
                 <div><dt>line</dt><dd>{{ $chosen->line }}</dd></div>
                 <div><dt>rod</dt><dd>{{ $chosen->rod }}</dd></div>
             </dl>
@@ -84,7 +84,7 @@
             <h3>Because</h3>
             <table class="parts">
                 @foreach ($chosen->effects as $effect)
-                    <tr><td>{{ $effect->text }} <a class="rule-tag" href="{{ route('rule', $effect->ruleId) }}">because {{ $effect->ruleId }}</a>@if ($effect->school) <span class="school">school {{ $effect->school }}</span>@endif</td><td class="num">× {{ number_format($effect->effect, 2) }}</td></tr>
+                    <tr><td>{{ $effect->text }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $effect->ruleId) }}">because {{ $effect->ruleId }}</a>@if ($effect->school) <span class="school">school {{ $effect->school }}</span>@endif</td><td class="num">× {{ number_format($effect->effect, 2) }}</td></tr>
                 @endforeach
                 <tr><th scope="row">fit</th><td class="num">{{ number_format($chosen->score, 2) }}</td></tr>
             </table>

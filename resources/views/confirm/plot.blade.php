@@ -3,7 +3,7 @@
 @if (! $day->evidence->levels)
     <p>Not enough casts yet. Log a stint and its casts; blanks are evidence too.</p>
 @else
-    <p class="muted">Contacts per 100 casts, with the span that holds the true rate four times in five. <a class="rule-tag" href="{{ route('rule', 'EVIDENCE') }}">because EVIDENCE</a></p>
+    <p class="muted">Contacts per 100 casts, with the span that holds the true rate four times in five. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'EVIDENCE') }}">because EVIDENCE</a></p>
     <table class="plot">
         <thead><tr><th scope="col">level</th><th scope="col" class="plot-scale"><span>0</span><span>{{ round($top) }} per 100 casts</span></th><th scope="col" class="num">casts</th><th scope="col">verdict</th></tr></thead>
         @foreach (collect($day->evidence->levels)->groupBy('factor')->sortBy(fn ($l) => $l->count() === 1) as $factor => $levels)

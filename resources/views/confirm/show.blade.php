@@ -9,7 +9,7 @@
             <h2>Next</h2>
             <ol class="moves">
                 @foreach ($day->next as $move)
-                    <li><b>{{ ucfirst($move->action->words()) }}.</b> {{ $move->text }} <a class="rule-tag" href="{{ route('rule', $move->ruleId) }}">because {{ $move->ruleId }}</a></li>
+                    <li><b>{{ ucfirst($move->action->words()) }}.</b> {{ $move->text }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $move->ruleId) }}">because {{ $move->ruleId }}</a></li>
                 @endforeach
             </ol>
             @if ($evidence->confounded)

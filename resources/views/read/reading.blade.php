@@ -31,7 +31,7 @@
         @foreach ($reading->mood->parts as $part)
             <tr><td>{{ $part->text }}</td><td class="num">{{ sprintf('%+.2f', $part->value) }}</td></tr>
         @endforeach
-        <tr><th scope="row">together <a class="rule-tag" href="{{ route('rule', 'F12') }}">because F12</a></th><td class="num">{{ sprintf('%+.2f', $reading->mood->value) }}</td></tr>
+        <tr><th scope="row">together <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'F12') }}">because F12</a></th><td class="num">{{ sprintf('%+.2f', $reading->mood->value) }}</td></tr>
     </table>
 </details>
 @if ($reading->day->assumed)

@@ -9,5 +9,15 @@
         @if ($rule->source)<div><dt>source</dt><dd>{{ $rule->source }}</dd></div>@endif
         <div><dt>chapter</dt><dd>{{ $rule->chapter }}</dd></div>
     </dl>
+    @isset($firing)
+        <h2>Today</h2>
+        @if ($firing->sayings)
+            <ul class="because">@foreach (array_slice($firing->sayings, 0, 12) as $saying)<li>{{ $saying }}</li>@endforeach</ul>
+            @if (count($firing->sayings) > 12)<p class="muted">and {{ count($firing->sayings) - 12 }} more like these.</p>@endif
+            <p><b>Because you said</b> {{ $firing->inputs === [] ? 'nothing of it: it rests on what was assumed.' : implode(', ', array_map(fn ($path) => lcfirst(App\Day\FieldSheet::field($path)->label ?? str_replace(['.', '_'], ' ', $path)), $firing->inputs)).'.' }} <span class="muted">Found by taking each input away in turn.</span></p>
+        @else
+            <p>It has nothing to say on this water.</p>
+        @endif
+    @endisset
     <p><a href="{{ url()->previous(route('days')) }}">Back</a></p>
 @endsection

@@ -2,7 +2,7 @@
 @section('title', 'Schools')
 @section('content')
     <h1>What each school would do on this water</h1>
-    <p>Practitioners disagree in places. Here each school is given today's water; shown is where they part. Choose yours in the <a href="{{ route('settings') }}">settings</a>. <a class="rule-tag" href="{{ route('rule', 'SCHOOLS') }}">because SCHOOLS</a></p>
+    <p>Practitioners disagree in places. Here each school is given today's water; shown is where they part. Choose yours in the <a href="{{ route('settings') }}">settings</a>. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'SCHOOLS') }}">because SCHOOLS</a></p>
     @foreach ($compared as $key => $views)
         <section>
             <h2>{{ OldEddy\Schools\Schools::WORDS[$key] }}</h2>

@@ -2,7 +2,7 @@
 @section('title', 'Sections')
 @section('content')
     <h1>Sections of the lake</h1>
-    <p>One lake holds several seasons at once. Give each section its own water; what is left open is as the lake. <a class="rule-tag" href="{{ route('rule', 'W10') }}">because W10</a></p>
+    <p>One lake holds several seasons at once. Give each section its own water; what is left open is as the lake. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'W10') }}">because W10</a></p>
     @include('partials.errors')
     @if ($plans)
         <div class="wide" tabindex="0" role="region" aria-label="Sections side by side">

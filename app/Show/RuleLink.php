@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Show;
+
+use App\Models\Trip;
+
+/** The way to a rule: with what it says of the day where there is one, else the rule alone. */
+final class RuleLink
+{
+    public static function to(?Trip $trip, string $id): string
+    {
+        return $trip === null ? route('rule', $id) : route('rule.today', ['trip' => $trip, 'id' => $id]);
+    }
+}
