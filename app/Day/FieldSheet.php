@@ -71,6 +71,7 @@ final class FieldSheet
                 new Field('spot.depth_nearby_ft', 'Deepest close by', 'stepper', quantity: 'depth', step: 1, metricStep: 0.5, start: 15),
                 new Field('spot.shaded', 'In the shade', 'switch', self::YES_NO),
                 new Field('spot.shade_width_ft', 'Shade width', 'stepper', quantity: 'depth', step: 1, metricStep: 0.5, start: 8),
+                new Field('spot.cast_bearing_deg', 'Casting toward', 'choice', self::COMPASS),
                 new Field('spot.dock.kind', 'Dock', 'choice', self::options(DockKind::class)),
                 new Field('spot.dock.part', 'Dock part', 'choice', self::options(DockPart::class)),
                 new Field('spot.dock.depth_ft', 'Depth at the dock', 'stepper', quantity: 'depth', step: 1, metricStep: 0.25, start: 5),

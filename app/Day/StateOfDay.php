@@ -94,7 +94,7 @@ final class StateOfDay
 
             return null;
         }
-        if ($field->kind === 'stepper' || $field->path === 'weather.wind_from_deg') {
+        if ($field->kind === 'stepper' || str_ends_with($field->path, '_deg')) {
             if (! is_numeric($value)) {
                 throw new InvalidInput([new InputProblem($field->path, 'must be a number.')]);
             }

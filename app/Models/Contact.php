@@ -7,6 +7,10 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
+use OldEddy\Fish\StandardWeight;
+use OldEddy\Season\Species;
+use OldEddy\Units\Length;
+use OldEddy\Units\Mass;
 
 /**
  * What one fish did.
@@ -26,6 +30,12 @@ final class Contact extends Model
     use HasUuids;
 
     protected $fillable = ['id', 'trip_id', 'stint_id', 'at', 'kind', 'at_cast', 'species', 'length_in', 'hooked'];
+
+    /** About what the fish weighed, from its length; its species is the day's unless the log says otherwise (rule D10). */
+    public function weight(string $speciesOfTheDay): ?Mass
+    {
+        return $this->length_in === null ? null : StandardWeight::of(Species::from($this->species ?? $speciesOfTheDay), Length::fromInches($this->length_in));
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -106,6 +106,12 @@ final readonly class Units
         return self::short($ounces, 2).' oz';
     }
 
+    /** A fish's weight. */
+    public function fish(Mass $weight): string
+    {
+        return $this->metric ? self::short($weight->grams() / 1000, 2).' kg' : self::short($weight->pounds(), 1).' lb';
+    }
+
     public function size(float $inches): string
     {
         return $this->metric ? self::short(Length::fromInches($inches)->metres() * 100, 1).' cm' : self::short($inches, 2).' in';

@@ -58,7 +58,7 @@ final readonly class Setup
             $spec = $spec->weighing($wish->weightOz);
         }
         $cast = self::cast($lure, $reading, $length, $wish->angle, $depth);
-        $path = PathModel::trace($lure, $cadence, $cast, $depth, SinkRate::of($lure, $spec->weightOz));
+        $path = PathModel::trace($lure, $cadence, $cast, $depth, SinkRate::of($lure, $spec->weightOz), $wish->rodTip);
 
         return new self($lure, $spec, $depth, $rated, $cadence, $kind, $path, self::zoneSeconds($lure, $reading, $path, $kind));
     }
@@ -199,7 +199,11 @@ final readonly class Setup
         $shallow = $spot->shallowFt ?? min($stand->shallowFt, 1.0);
         if ($angle === CastAngle::Parallel) {
             $touches = ($lure->columns[0] === Column::Bottom || $lure->deflects) && $stand->column !== Column::Suspended;
-            $along = $touches ? max(1.0, min($workFt + $lure->standsOffFt, $deep)) : $deep;
+            $along = match (true) {
+                $touches => max(1.0, min($workFt + $lure->standsOffFt, $deep)),
+                $stand->column === Column::Suspended || $stand->column === Column::Surface => $deep,
+                default => min($deep, max($stand->deepFt, $workFt + 1.0)),
+            };
 
             return new Cast($length, $angle, $along, $along);
         }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace OldEddy\Lineup;
 
 use OldEddy\Path\CastAngle;
+use OldEddy\Path\RodTip;
 
 /**
- * What the angler wants done otherwise than the rules would: how the cast lies, its length and the working depth in
+ * What the angler wants done otherwise than the rules would: how the cast lies, where the rod tip is held, its length and the working depth in
  * feet, the weight in ounces, the winding speed in feet a second. Null leaves a value to the rules.
  */
 final readonly class Wish
@@ -18,6 +19,7 @@ final readonly class Wish
         public ?float $weightOz = null,
         public ?float $speedFtS = null,
         public ?float $depthFt = null,
+        public RodTip $rodTip = RodTip::Low,
     ) {
     }
 }

@@ -60,6 +60,7 @@ final class PathModel
         private readonly Cast $cast,
         private readonly float $workFt,
         private readonly float $sinkFtS,
+        private readonly RodTip $rodTip,
     ) {
         $this->distance = $cast->lengthFt;
         $this->levelFt = $cast->bottomNearFt === $cast->bottomFarFt ? max(0.0, $cast->bottomNearFt - $lure->standsOffFt) : null;
@@ -71,9 +72,9 @@ final class PathModel
      * @param  float  $workFt  depth the lure is worked at, feet; the bottom stops it where it is shallower
      * @param  float  $sinkFtS  sink rate, feet a second, over 0
      */
-    public static function trace(LureFamily $lure, Cadence $cadence, Cast $cast, float $workFt, float $sinkFtS): LurePath
+    public static function trace(LureFamily $lure, Cadence $cadence, Cast $cast, float $workFt, float $sinkFtS, RodTip $rodTip = RodTip::Low): LurePath
     {
-        return (new self($lure, $cadence, $cast, $workFt, $sinkFtS))->traced();
+        return (new self($lure, $cadence, $cast, $workFt, $sinkFtS, $rodTip))->traced();
     }
 
     private function traced(): LurePath
@@ -159,7 +160,12 @@ final class PathModel
             $wanted = $this->reached ? $wanted : min(1.0, $gone) * $this->workFt;
             $this->reached = $this->reached || $gone >= 1.0;
         }
-        $this->move($step->seconds, $to, $this->allowed($wanted, $to), $step->do->value);
+        if (! $this->lure->dives()) {
+            // Wound faster than it sinks, the line draws it up; slower, it comes back to its depth.
+            $climb = $this->rodTip->lift() * $this->cadence->speedFtS - $this->sinkFtS;
+            $wanted = $climb > 0 ? $this->depth - $climb * $step->seconds : min($wanted, $this->depth - $climb * $step->seconds);
+        }
+        $this->move($step->seconds, $to, max(0.0, $this->allowed($wanted, $to)), $step->do->value);
     }
 
     private function rest(Step $step): void

@@ -73,7 +73,7 @@ test('read, choose, fish, confirm', async ({ page }) => {
     await sound(page);
     await page.getByRole('region', { name: 'The lineup' }).getByRole('link').first().click();
     await page.locator('.chosen').getByRole('button', { name: /^Rig it/ }).click();
-    await expect(page.getByRole('status')).toContainText('is on the rack');
+    await expect(page.locator('.said')).toContainText('is on the rack');
     await page.locator('.ruled-out summary').click();
     await expect(page.locator('.ruled-out')).toContainText('useless where nothing sees it');
     await sound(page);

@@ -10,6 +10,7 @@ use OldEddy\Lineup\Wish;
 use OldEddy\Lures\Catalog;
 use OldEddy\Path\CastAngle;
 use OldEddy\Path\DiveCurve;
+use OldEddy\Path\RodTip;
 use OldEddy\Path\SinkRate;
 use OldEddy\Retrieve\CadenceChooser;
 use OldEddy\Retrieve\Move;
@@ -208,5 +209,20 @@ final class RetrieveAndPathTest extends TestCase
         $with = static fn (array $cover): float => Setup::of(Catalog::get('spinnerbait'), $r = self::reading(['spot' => ['structure' => 'flat', 'cover' => $cover, 'depth_ft' => [2, 6]]]))->secondsNearCover($r);
         self::assertGreaterThan(0.0, $with(['laydown']));
         self::assertSame(0.0, $with(['none']));
+    }
+
+    /** A lure wound faster than it sinks is drawn up; a high rod tip draws it up sooner; a heavier one stays down. */
+    public function test_speed_rod_tip_and_weight_decide_the_depth(): void
+    {
+        $reading = self::reading(['water.temp_f' => 66, 'spot' => ['structure' => 'point', 'cover' => ['none'], 'depth_ft' => [6, 12]]]);
+        $middle = static function (Wish $wish) use ($reading): float {
+            $path = Setup::of(Catalog::get('paddletail_swimbait'), $reading, $wish)->path;
+
+            return $path->at($path->seconds() * 0.75)->depthFt;
+        };
+        $slow = $middle(new Wish(weightOz: 0.125, speedFtS: 1.5));
+        self::assertLessThan($slow, $middle(new Wish(weightOz: 0.125, speedFtS: 4.0)));
+        self::assertLessThan($middle(new Wish(weightOz: 0.125, speedFtS: 2.2)), $middle(new Wish(weightOz: 0.125, speedFtS: 2.2, rodTip: RodTip::High)));
+        self::assertGreaterThan($middle(new Wish(weightOz: 0.125, speedFtS: 4.0)), $middle(new Wish(weightOz: 0.5, speedFtS: 4.0)));
     }
 }

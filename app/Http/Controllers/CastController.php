@@ -14,6 +14,7 @@ use OldEddy\Lineup\Setup;
 use OldEddy\Lineup\Wish;
 use OldEddy\Lures\Catalog;
 use OldEddy\Path\CastAngle;
+use OldEddy\Path\RodTip;
 use OldEddy\Reading\Reading;
 use OldEddy\Reading\WaterReader;
 use OldEddy\Slice\Scene;
@@ -26,6 +27,7 @@ final class CastController
         abort_unless(Catalog::has($lure), 404);
         $given = $request->validate([
             'angle' => ['nullable', Rule::enum(CastAngle::class)],
+            'rod_tip' => ['nullable', Rule::enum(RodTip::class)],
             'cast_ft' => ['nullable', 'numeric', 'between:8,200'],
             'weight_oz' => ['nullable', 'numeric', 'between:0,4'],
             'speed_ft_s' => ['nullable', 'numeric', 'between:0.05,8'],
@@ -53,6 +55,6 @@ final class CastController
     {
         $number = static fn (string $key): ?float => isset($given[$key]) ? (float) $given[$key] : null;
 
-        return Setup::of(Catalog::get($lure), $reading, new Wish($angle, $number('cast_ft'), $number('weight_oz'), $number('speed_ft_s'), $number('depth_ft')));
+        return Setup::of(Catalog::get($lure), $reading, new Wish($angle, $number('cast_ft'), $number('weight_oz'), $number('speed_ft_s'), $number('depth_ft'), RodTip::from($given['rod_tip'] ?? 'low')));
     }
 }

@@ -9,6 +9,10 @@
                 <label><input type="radio" name="angle" value="parallel" checked><span>along</span></label>
                 <label><input type="radio" name="angle" value="crossing"><span>across</span></label>
             </div>
+            <div class="segments" role="radiogroup" aria-label="Rod tip">
+                <label><input type="radio" name="rod_tip" value="low" checked><span>rod tip low</span></label>
+                <label><input type="radio" name="rod_tip" value="high"><span>rod tip high</span></label>
+            </div>
             <label>cast <span class="cast-value">{{ round($setup->path->cast->lengthFt) }}</span> ft<input type="range" name="cast_ft" min="10" max="150" step="5" value="{{ round($setup->path->cast->lengthFt) }}"></label>
             <label>speed <span class="cast-value">{{ $setup->cadence->speedFtS }}</span> ft/s<input type="range" name="speed_ft_s" min="0.2" max="5" step="0.1" value="{{ $setup->cadence->speedFtS }}"></label>
             @unless ($chosen->lure->dives() || $chosen->lure->isSurface())

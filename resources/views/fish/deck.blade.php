@@ -42,5 +42,5 @@
         @include('partials.slice', ['key' => 'deck', 'title' => 'The water and the path of the lure.'])
     </section>
     <p class="deck-sum">Today: {{ $day->evidence->casts() }} casts, {{ $day->evidence->contactCount() }} {{ $day->evidence->contactCount() === 1 ? 'contact' : 'contacts' }}@if ($contacts->isNotEmpty()) ({{ $contacts->map(fn ($n, $kind) => "{$n} {$kind}")->join(', ') }})@endif. {{ $day->pattern->text }}</p>
-    <p class="deck-sum">Water as you said it: {{ $units->temp($reading->day->tempF) }}, {{ $units->depth($reading->day->visibilityFt) }} visible, {{ $reading->day->sky->words() }}, front {{ $reading->day->front->words() }}. <a href="{{ route('read', $trip) }}">Changed? Say so.</a> <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'W19') }}">because W19</a></p>
+    <p class="deck-water">Water as you said it: {{ $units->temp($reading->day->tempF) }}, {{ $units->depth($reading->day->visibilityFt) }} visible, {{ $reading->day->sky->words() }}, front {{ $reading->day->front->words() }}. <a href="{{ route('read', $trip) }}">Changed? Say so.</a> <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'W19') }}">because W19</a></p>
 </div>
