@@ -18,6 +18,8 @@ use OldEddy\Conditions\RelativeTemp;
 use OldEddy\Conditions\Sky;
 use OldEddy\Conditions\Structure;
 use OldEddy\Conditions\Waterbody;
+use OldEddy\Lures\Catalog;
+use OldEddy\Lures\LureFamily;
 use OldEddy\Season\Species;
 use OldEddy\Season\Stage;
 
@@ -83,6 +85,9 @@ final class FieldSheet
                 new Field('stage', 'Stage, if you know better', 'select', self::options(Stage::class)),
                 new Field('platform', 'From', 'choice', self::options(Platform::class)),
                 new Field('rods', 'Rods to rig', 'stepper', step: 1, start: 5),
+            ],
+            'The box' => [
+                new Field('owned', 'Lures you have; none marked means all', 'choices', array_map(fn (LureFamily $lure): string => $lure->name(), Catalog::all())),
             ],
             'The place' => [
                 new Field('lat', 'Degrees north', 'stepper', step: 0.5, metricStep: 0.5, start: 37),

@@ -124,8 +124,12 @@ final readonly class Scene
         return $inside === [] ? [0.0, 0.0] : [$inside[0], $inside[array_key_last($inside)]];
     }
 
-    /** @return list<array{float, float, string}> */
-    private static function layers(Reading $reading, float $deepest): array
+    /**
+     * The water's color down to a depth in feet, in layers that thicken as the light fades.
+     *
+     * @return list<array{float, float, string}> from depth, to depth, color
+     */
+    public static function layers(Reading $reading, float $deepest): array
     {
         $light = new Light($reading->day->visibilityFt);
         $color = WaterColor::of($reading->day->visibilityFt);

@@ -78,6 +78,9 @@ final class EvidenceTest extends TestCase
         self::assertSame(Verdict::Holding, $this->verdict([$reeds(15, ['caught'], 'A'), $reeds(15, ['caught'], 'A'), $rock(40)]));
         self::assertSame(Verdict::Holding, $this->verdict([$reeds(15, ['caught', 'lost'], 'A'), $reeds(15, ['caught'], 'A'), $rock(60)]), 'one spot is not two');
         self::assertSame(Verdict::Confirmed, $this->verdict([$reeds(15, ['caught', 'lost'], 'A'), $reeds(15, ['caught'], 'B'), $rock(60)]));
+        $close = [$reeds(20, ['caught', 'caught'], 'A'), $reeds(20, ['caught'], 'B'), $this->stint(['cover' => 'rock', 'spot' => 'R'], 40, ['caught'])];
+        self::assertEqualsWithDelta(0.8125, Evidence::weigh($close)->of('cover', 'reeds')?->pBetter, 1e-9, 'I of 1/2 with 2 and 4, by hand');
+        self::assertSame(Verdict::Holding, $this->verdict($close), 'two spots, but not sure enough');
         self::assertSame(Verdict::Rejected, $this->verdict([$reeds(100, [], 'A'), $this->stint(['cover' => 'rock', 'spot' => 'R'], 40, ['caught', 'caught', 'caught', 'caught'])]));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use OldEddy\Lineup\Effect;
 use OldEddy\Lineup\Split;
 use OldEddy\Lures\Catalog;
 use OldEddy\Plan\FiredBy;
@@ -315,5 +316,56 @@ final class LineupTest extends TestCase
         self::assertContains('weather.front', FiredBy::rule('W14', $day)->inputs);
         self::assertSame([], FiredBy::rule('W2', $day)->sayings);
         self::assertContains('water.temp_f', FiredBy::rule('STAGES', $day)->inputs);
+    }
+
+    /**
+     * Each factor speaks up or down where its rule says so, and is silent on the plain day.
+     *
+     * @param  array<string, mixed>  $day
+     */
+    #[DataProvider('factors')]
+    public function test_a_factor_speaks_by_its_rule(string $rule, string $lure, string $factor, bool $for, array $day): void
+    {
+        $speaking = self::factor($lure, $factor, $day);
+        self::assertNotNull($speaking, "{$factor} should speak of the {$lure}");
+        self::assertSame($rule, $speaking->ruleId);
+        self::assertSame($for, $speaking->effect > 1.0);
+        self::assertNull(self::factor($lure, $factor, []), "{$factor} should be silent on the plain day");
+    }
+
+    /** @return array<string, array{string, string, string, bool, array<string, mixed>}> */
+    public static function factors(): array
+    {
+        return [
+            'front, outside weed line' => ['W14', 'spinnerbait', 'front', true, ['weather.front' => 'post_1', 'spot' => ['structure' => 'flat', 'cover' => ['grass_edge'], 'depth_ft' => [3, 15]]]],
+            'front, every pocket' => ['W14', 'flipping_jig', 'front', true, ['weather.front' => 'post_1', 'spot' => ['structure' => 'flat', 'cover' => ['reeds'], 'depth_ft' => [1, 5]]]],
+            'schooling' => ['FAMILIES', 'walking_topwater', 'seen', true, ['date' => '2026-08-20', 'water.temp_f' => 79, 'observed' => ['schooling']]],
+            'beds' => ['R10', 'tube', 'seen', true, ['observed' => ['beds']]],
+            'follows' => ['F14', 'stick_worm', 'seen', true, ['observed' => ['follows']]],
+            'low light' => ['W16', 'popper', 'light', true, ['date' => '2026-06-20', 'time' => '06:20', 'water.temp_f' => 74]],
+            'bright sun over stain' => ['W15', 'buzzbait', 'light', false, ['weather.sky' => 'clear', 'water.temp_f' => 66]],
+            'winter five' => ['L7', 'jerkbait', 'winter', true, ['date' => '2026-01-20', 'water.temp_f' => 43, 'water.visibility_ft' => 6]],
+            'next after the five' => ['L7', 'tube', 'winter', true, ['date' => '2026-01-20', 'water.temp_f' => 43, 'water.visibility_ft' => 6]],
+            'unweighted in current' => ['D5', 'stick_worm', 'current', false, ['water.current' => 'strong']],
+            'calm' => ['W17', 'bladed_jig', 'wind', false, ['weather.wind_mph' => 1]],
+            'chop hides topwater' => ['W17', 'popper', 'wind', false, ['water.temp_f' => 68, 'weather.wind_mph' => 18]],
+            'light lines in wind' => ['W17', 'drop_shot', 'wind', false, ['weather.wind_mph' => 12]],
+            'deep dock' => ['S19', 'flutter_spoon', 'dock', true, ['date' => '2026-07-20', 'water.temp_f' => 82, 'spot' => ['structure' => 'dock', 'depth_ft' => [5, 30], 'dock' => ['kind' => 'floating', 'depth_ft' => 25]]]],
+            'piling dock in fall' => ['S12', 'glide_bait', 'dock', true, ['date' => '2026-10-20', 'water.temp_f' => 60, 'spot' => ['structure' => 'dock', 'depth_ft' => [2, 6], 'dock' => ['kind' => 'piling', 'depth_ft' => 5]]]],
+            'forage missed' => ['L9', 'paddletail_swimbait', 'forage', false, ['forage' => ['crawfish']]],
+            'trolled' => ['T3', 'trolling_spoon', 'troll', true, ['mode' => 'troll', 'species' => 'walleye']],
+        ];
+    }
+
+    /** @param  array<string, mixed>  $day */
+    private static function factor(string $lure, string $factor, array $day): ?Effect
+    {
+        foreach (self::plan($day)->entry($lure)->effects ?? [] as $effect) {
+            if ($effect->factor === $factor) {
+                return $effect;
+            }
+        }
+
+        return null;
     }
 }

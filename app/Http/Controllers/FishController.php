@@ -53,7 +53,7 @@ final class FishController
         return [
             'trip' => $trip,
             'reading' => $reading,
-            'rods' => $this->rods($trip, $reading),
+            'rods' => $this->rods($trip, $reading, $stints),
             'rackIsEmpty' => $trip->rack->isEmpty(),
             'stint' => $stint,
             'setup' => $setup,
@@ -65,11 +65,19 @@ final class FishController
         ];
     }
 
-    /** @return Collection<int, RackSlot> the rack, or the rods of today's plan while it is empty */
-    private function rods(Trip $trip, Reading $reading): Collection
+    /**
+     * The rack, or the rods of today's plan while it is empty; and what was fished today, so that one tap goes back to it.
+     *
+     * @param  Collection<int, Stint>  $stints
+     * @return Collection<int, RackSlot>
+     */
+    private function rods(Trip $trip, Reading $reading, Collection $stints): Collection
     {
-        return $trip->rack->isNotEmpty() ? $trip->rack->toBase() : collect(Planner::planFor($reading)->rods)->map(fn (Entry $rod): RackSlot => new RackSlot([
+        $rods = $trip->rack->isNotEmpty() ? $trip->rack->toBase() : collect(Planner::planFor($reading)->rods)->map(fn (Entry $rod): RackSlot => new RackSlot([
             'lure' => $rod->lure->key, 'color' => $rod->colors[0]->family->value, 'depth_ft' => $rod->setup->depthFt, 'retrieve' => $rod->setup->cadence->key,
         ]));
+        $fished = $stints->toBase()->map(fn (Stint $stint): RackSlot => new RackSlot($stint->only(['lure', 'color', 'depth_ft', 'retrieve'])));
+
+        return $rods->concat($fished->reverse())->unique('lure')->values();
     }
 }

@@ -3,6 +3,23 @@
 @section('content')
     <h1>The lure bench</h1>
     <p>Every family of the catalog beside today's water: its working depth against the fish at {{ $units->band($plan->reading->stand->shallowFt, $plan->reading->stand->deepFt) }}. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'FAMILIES') }}">because FAMILIES</a></p>
+    @php($y = fn ($ft) => round(6 + 220 * $ft / $deepest, 1))
+    <figure class="slice bench-slice">
+        <svg viewBox="0 0 1160 385" role="img" aria-label="The working depth of every family in today's water">
+            @foreach ($layers as [$from, $to, $color])<rect x="40" width="1112" y="{{ $y($from) }}" height="{{ round($y($to) - $y($from) + 0.7, 1) }}" fill="{{ $color }}"/>@endforeach
+            <rect x="40" width="1112" y="{{ $y($plan->reading->stand->shallowFt) }}" height="{{ round($y($plan->reading->stand->deepFt) - $y($plan->reading->stand->shallowFt), 1) }}" class="reach"/>
+            @foreach ([0, 10, 20, 30, 40] as $mark)<text x="34" y="{{ $y($mark) + 4 }}" text-anchor="end" class="bench-text">{{ round($units->show('depth', $mark)) }}</text>@endforeach
+            @foreach (array_values($families) as $i => $lure)
+                @php($x = 52 + $i * 25)
+                @php($reaches = $y(max($lure->depthFt[0] + 0.8, $lure->depthFt[1])))
+                @foreach ($plan->entry($lure->key) ? ['path-halo', 'path'] : ['bench-out'] as $class)
+                    <line x1="{{ $x }}" x2="{{ $x }}" y1="{{ $y($lure->depthFt[0]) }}" y2="{{ $reaches }}" class="{{ $class }}"/>
+                @endforeach
+                <text transform="translate({{ $x + 4 }} 234) rotate(90)" class="bench-text">{{ $lure->name() }}</text>
+            @endforeach
+        </svg>
+        <figcaption class="muted">Depth in {{ $units->word('depth') }}; the dashed band is where the fish stand; broken thin lines are ruled out today.</figcaption>
+    </figure>
     <div class="wide" tabindex="0" role="region" aria-label="All lure families">
     <table class="log bench">
         <thead><tr>
