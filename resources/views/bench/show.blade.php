@@ -4,7 +4,7 @@
     <h1>The lure bench</h1>
     <p>Every family of the catalog beside today's water: its working depth against the fish at {{ $units->band($plan->reading->stand->shallowFt, $plan->reading->stand->deepFt) }}. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'FAMILIES') }}">because FAMILIES</a></p>
     @php($y = fn ($ft) => round(6 + 220 * $ft / $deepest, 1))
-    <figure class="slice bench-slice">
+    <figure class="slice bench-slice" tabindex="0" aria-label="The slice with every family, scrollable">
         <svg viewBox="0 0 1160 385" role="img" aria-label="The working depth of every family in today's water">
             @foreach ($layers as [$from, $to, $color])<rect x="40" width="1112" y="{{ $y($from) }}" height="{{ round($y($to) - $y($from) + 0.7, 1) }}" fill="{{ $color }}"/>@endforeach
             <rect x="40" width="1112" y="{{ $y($plan->reading->stand->shallowFt) }}" height="{{ round($y($plan->reading->stand->deepFt) - $y($plan->reading->stand->shallowFt), 1) }}" class="reach"/>
