@@ -9,6 +9,7 @@ use OldEddy\Conditions\Assumption;
 use OldEddy\Conditions\ConditionsReader;
 use OldEddy\Lineup\Effect;
 use OldEddy\Lineup\Entry;
+use OldEddy\Lineup\Handling;
 use OldEddy\Lineup\Split;
 use OldEddy\Plan\Flip;
 use OldEddy\Plan\Plan;
@@ -138,6 +139,7 @@ final class PlanContract
             'seen_from_ft' => round($entry->seenFromFt($reading), 2),
             'seen_as' => $entry->seenAs($reading),
             'warnings' => $setup->snagWarnings($reading),
+            'handling' => array_map(static fn (string $id, string $text): array => ['id' => $id, 'text' => $text], array_keys($h = Handling::of($entry->lure, $reading)), $h),
             'reasons' => array_map(static fn (Effect $e): array => ['factor' => $e->factor, 'effect' => $e->effect, 'text' => $e->text, 'id' => $e->ruleId, 'school' => $e->school], $entry->effects),
         ];
     }

@@ -28,6 +28,9 @@ final readonly class Setup
     /** Cast lengths in feet by kind (R18, D8; our own numbers). */
     private const CAST_FT = ['flip' => 12.0, 'pitch' => 25.0, 'skip' => 30.0, 'fan' => 70.0, 'parallel' => 70.0, 'long' => 95.0, 'troll' => 130.0];
 
+    /** A long cast goes 20 yards farther with the wind (D8). */
+    private const WITH_THE_WIND_FT = 60.0;
+
     /** Half the width of a target, feet, for target casts. */
     private const TARGET_FT = 4.0;
 
@@ -51,7 +54,7 @@ final readonly class Setup
             $cadence = $cadence->at($wish->speedFtS);
         }
         $kind = self::castKind($lure, $reading);
-        $length = $wish->castFt ?? self::CAST_FT[$kind] + ($kind === 'long' && $reading->day->isWindy() ? 20.0 : 0.0);
+        $length = $wish->castFt ?? self::CAST_FT[$kind] + ($kind === 'long' && $reading->day->isWindy() ? self::WITH_THE_WIND_FT : 0.0);
         [$depth, $rated] = self::depth($lure, $reading, $length, $wish->depthFt);
         $spec = SpecChooser::choose($lure, $reading, $depth);
         if ($wish->weightOz !== null) {

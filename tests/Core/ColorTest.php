@@ -46,6 +46,10 @@ final class ColorTest extends TestCase
             'C6 swim jig in clear water' => ['swim_jig', $clear + ['water.temp_f' => 70], 'bluegill'],
             'C6 swim jig, shad eaten' => ['swim_jig', ['water.temp_f' => 70, 'forage' => ['shad']], 'natural_baitfish'],
             'C6 tube on a bed' => ['tube', ['species' => 'smallmouth_bass', 'water.temp_f' => 62, 'spot' => ['structure' => 'flat', 'depth_ft' => [2, 7]]], 'white'],
+            'C2 clearing: natural again' => ['spinnerbait', ['water.visibility_ft' => 6, 'water.normal_visibility_ft' => 4], 'natural_baitfish'],
+            'C2 still stained: brighter' => ['spinnerbait', ['water.visibility_ft' => 2, 'water.normal_visibility_ft' => 3], 'bright'],
+            'C8 rain and low light' => ['inline_spinner', ['species' => 'muskellunge', 'date' => '2026-07-10', 'water.temp_f' => 70, 'weather.sky' => 'rain', 'spot' => ['structure' => 'point', 'cover' => ['none'], 'depth_ft' => [2, 8]]], 'black_chartreuse_spots'],
+            'C11 walleye minnow' => ['jig_plastic_minnow', ['species' => 'walleye'], 'natural_baitfish'],
             'C8 pike in colored water' => ['inline_spinner', ['species' => 'northern_pike', 'date' => '2026-07-10', 'water.temp_f' => 70, 'water.visibility_ft' => 2, 'water.normal_visibility_ft' => 2, 'spot' => ['structure' => 'point', 'cover' => ['none'], 'depth_ft' => [2, 8]]], 'bright_banded'],
         ];
     }

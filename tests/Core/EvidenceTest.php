@@ -150,6 +150,8 @@ final class EvidenceTest extends TestCase
         self::assertSame('M10', $first([$blank(45), $blank(45, 'B')])->ruleId);
         self::assertSame(Action::SlowDown, $first([$this->stint(['lure' => 'spinnerbait', 'spot' => 'A'], 24, ['caught'], 3, 10)])->action);
         self::assertSame(Action::Return, $first([$this->stint(['lure' => 'spinnerbait', 'spot' => 'Paid'], 20, ['caught'], 3, 2), $blank(18, 'B')])->action);
+        $tried = array_map(static fn (Move $m): Action => $m->action, $this->next(Evidence::weigh([$blank(40)])));
+        self::assertNotContains(Action::ChangeColor, $tried, 'C9: color is not changed first');
         $short = new Stint('2026-04-12T09:00', ['lure' => 'spinnerbait', 'spot' => 'A'], 3.0, 30, null, [
             new Contact(ContactKind::Caught, hooked: Hooked::Outside, atCast: 5), new Contact(ContactKind::Bump, atCast: 9),
         ]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use OldEddy\Lineup\Effect;
+use OldEddy\Lineup\Handling;
 use OldEddy\Lineup\Split;
 use OldEddy\Lures\Catalog;
 use OldEddy\Plan\FiredBy;
@@ -367,5 +368,35 @@ final class LineupTest extends TestCase
         }
 
         return null;
+    }
+
+    /**
+     * Handling, by rule: said where it applies and not elsewhere. Common practice.
+     *
+     * @param  array<string, mixed>  $day
+     */
+    #[DataProvider('handling')]
+    public function test_handling(string $rule, string $lure, array $day): void
+    {
+        self::assertArrayHasKey($rule, Handling::of(Catalog::get($lure), self::reading($day)));
+        self::assertArrayNotHasKey($rule, Handling::of(Catalog::get('finesse_jig'), self::reading()));
+        self::assertTrue(RuleBook::has($rule));
+    }
+
+    /** @return list<array{string, string, array<string, mixed>}> */
+    public static function handling(): array
+    {
+        return [
+            ['R5', 'swim_jig', ['spot' => ['cover' => ['grass_submerged']]]], ['R13', 'inline_spinner', ['species' => 'muskellunge']], ['R17', 'spinnerbait', []],
+            ['R18', 'stick_worm', ['spot' => ['structure' => 'dock']]], ['R19', 'jerkbait', ['water.visibility_ft' => 8]], ['R20', 'jerkbait', []],
+            ['C11', 'jig_plastic_minnow', ['species' => 'walleye']], ['D5', 'football_jig', ['water.current' => 'moderate']],
+        ];
+    }
+
+    /** D8, common practice: 20 yards more with the wind on a long cast. */
+    public function test_the_wind_carries_long_casts(): void
+    {
+        $length = static fn (float $mph): ?float => self::plan(['weather.wind_mph' => $mph])->entry('jerkbait')?->setup->path->cast->lengthFt;
+        self::assertSame(60.0, $length(12) - $length(3));
     }
 }

@@ -225,4 +225,22 @@ final class RetrieveAndPathTest extends TestCase
         self::assertLessThan($middle(new Wish(weightOz: 0.125, speedFtS: 2.2)), $middle(new Wish(weightOz: 0.125, speedFtS: 2.2, rodTip: RodTip::High)));
         self::assertGreaterThan($middle(new Wish(weightOz: 0.125, speedFtS: 4.0)), $middle(new Wish(weightOz: 0.5, speedFtS: 4.0)));
     }
+
+    /** R6, R8, R12, R13, R14, R15: common practice; the speed table is our own. */
+    public function test_more_retrieves(): void
+    {
+        $cadence = static fn (string $lure, array $day) => self::plan($day)->entry($lure)?->setup->cadence;
+        self::assertSame('medium', $cadence('lipless_crankbait', ['water.visibility_ft' => 0.7, 'water.temp_f' => 62])?->key, 'mud: steady');
+        self::assertSame('lift_fall', $cadence('lipless_crankbait', ['water.visibility_ft' => 2.2, 'water.normal_visibility_ft' => 4, 'water.temp_f' => 62])?->key, 'clearing: lift and fall');
+        self::assertSame('lift_fall', $cadence('lipless_crankbait', ['water.temp_f' => 46])?->key, 'cold: lift and fall');
+        self::assertSame('burn_and_kill', $cadence('lipless_crankbait', ['water.temp_f' => 62, 'spot' => ['cover' => ['grass_submerged'], 'depth_ft' => [3, 8]]])?->key);
+        self::assertSame('drop_shake_lift', $cadence('flipping_jig', ['spot' => ['cover' => ['reeds'], 'depth_ft' => [1, 5]]])?->key);
+        self::assertSame('wind_rise_twitch', $cadence('shallow_crankbait', ['species' => 'northern_pike', 'spot' => ['structure' => 'flat', 'depth_ft' => [1, 4]]])?->key);
+        self::assertSame('spin_fast', $cadence('inline_spinner', ['species' => 'muskellunge', 'water.temp_f' => 66])?->key);
+        self::assertSame('swim_under_floats', $cadence('football_jig', ['date' => '2026-07-20', 'water.temp_f' => 80, 'spot' => ['structure' => 'dock', 'depth_ft' => [5, 35], 'dock' => ['kind' => 'floating', 'depth_ft' => 30]]])?->key);
+        foreach (self::plan([])->lineup as $entry) {
+            [$slow, $fast] = $entry->setup->cadence->speed->spanFtS();
+            self::assertTrue($entry->setup->cadence->speedFtS >= $slow - 1e-9 && $entry->setup->cadence->speedFtS <= $fast + 1e-9, $entry->lure->key);
+        }
+    }
 }

@@ -88,6 +88,14 @@
                 @endforeach
                 <tr><th scope="row">fit</th><td class="num">{{ number_format($chosen->score, 2) }}</td></tr>
             </table>
+            @if ($handling = OldEddy\Lineup\Handling::of($chosen->lure, $plan->reading))
+                <h3>In hand</h3>
+                <ul class="because">
+                    @foreach ($handling as $id => $text)
+                        @include('partials.because', ['text' => $text, 'id' => $id])
+                    @endforeach
+                </ul>
+            @endif
             @if ($plan->cautions)
                 <h3>Mind</h3>
                 <ul class="cautions">@foreach ($plan->cautions as $caution)<li>{{ $caution->text }}</li>@endforeach</ul>
