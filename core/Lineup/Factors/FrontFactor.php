@@ -20,7 +20,7 @@ final class FrontFactor implements Factor
             return null;
         }
         if ($lure->key === 'spinnerbait' && $reading->day->spot->has(Cover::GrassEdge)) {
-            return new Effect('front', 1.35, 'Slow-rolled along the outside weed line after a front.', 'W14');
+            return new Effect('front', 1.6, 'Slow-rolled along the outside weed line after a front.', 'W14');
         }
         if (in_array($lure->key, ['flipping_jig', 'creature_texas_rig', 'hollow_frog'], true) && ! $reading->day->spot->isBare()) {
             return new Effect('front', 1.2, 'Put into every pocket of the cover.', 'W14');
