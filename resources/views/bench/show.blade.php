@@ -24,7 +24,7 @@
     <table class="log bench">
         <thead><tr>
             <th scope="col">family</th><th scope="col">works at, 0 to {{ $units->depth($deepest) }}</th><th scope="col">water</th><th scope="col">speed</th><th scope="col">hook</th><th scope="col" class="num">snags</th>
-            <th scope="col" class="num">sound</th><th scope="col" class="num">thump</th><th scope="col" class="num">flash</th><th scope="col" class="num">sight</th><th scope="col">weights</th><th scope="col">comes through best</th><th scope="col">retrieves</th><th scope="col" class="num">fit today</th>
+            <th scope="col" class="num">sound</th><th scope="col" class="num">thump</th><th scope="col" class="num">flash</th><th scope="col" class="num">sight</th><th scope="col">weights</th><th scope="col">sizes</th><th scope="col">comes through best</th><th scope="col">retrieves</th><th scope="col">rigged with</th><th scope="col">line today</th><th scope="col">rod</th><th scope="col" class="num">fit today</th>
         </tr></thead>
         <tbody>
             @foreach ($families as $lure)
@@ -38,8 +38,12 @@
                     <td class="num">{{ round(100 * $lure->snag) }} %</td>
                     <td class="num">{{ number_format($lure->sound, 1) }}</td><td class="num">{{ number_format($lure->vibration, 1) }}</td><td class="num">{{ number_format($lure->flash, 1) }}</td><td class="num">{{ number_format($lure->sight, 1) }}</td>
                     <td>{{ $units->weight($lure->weightsOz[0]) }}@if (count($lure->weightsOz) > 1) to {{ $units->weight($lure->weightsOz[count($lure->weightsOz) - 1]) }}@endif</td>
+                    <td>{{ $units->size($lure->lengthsIn[0]) }}@if (count($lure->lengthsIn) > 1) to {{ $units->size($lure->lengthsIn[count($lure->lengthsIn) - 1]) }}@endif</td>
                     <td>{{ implode(', ', array_map(fn ($c) => $c === 'none' ? 'open water' : str_replace('_', ' ', $c), array_keys(array_slice(collect($lure->covers)->sortDesc()->all(), 0, 3)))) }}</td>
                     <td>{{ implode(', ', array_map(fn ($c) => str_replace('_', ' ', $c), $lure->cadences)) }}</td>
+                    <td>{{ $lure->hook }}@if ($lure->trailer), {{ $lure->trailer }}@endif</td>
+                    <td>{{ OldEddy\Tackle\Tackle::line($lure, $plan->reading) }}</td>
+                    <td>{{ OldEddy\Tackle\Tackle::rod($lure) }}</td>
                     <td class="num">{{ $entry ? number_format($entry->score, 2) : 'out' }}</td>
                 </tr>
             @endforeach
