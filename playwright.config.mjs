@@ -11,7 +11,8 @@ export default defineConfig({
     fullyParallel: false,
     workers: 1,
     retries: 0,
-    timeout: 60000,
+    // Long on purpose: a busy machine is no failed check.
+    timeout: 120000,
     reporter: [['list']],
     use: { baseURL: process.env.APP_URL ?? 'http://127.0.0.1:8080', launchOptions, reducedMotion: 'reduce', timezoneId: 'America/New_York', locale: 'en-US' },
     projects: [
