@@ -17,10 +17,4 @@ enum Bottom: string
     case Clay = 'clay';
     case Mud = 'mud';
     case Hard = 'hard';
-
-    /** Whether the bottom is hard underfoot. */
-    public function isHard(): bool
-    {
-        return in_array($this, [self::Rock, self::Gravel, self::Hard], true);
-    }
 }

@@ -19,10 +19,4 @@ enum Forage: string
     case Perch = 'perch';
     case Frog = 'frog';
     case Insects = 'insects';
-
-    /** Whether this is a small open-water fish. */
-    public function isBaitfish(): bool
-    {
-        return in_array($this, [self::Shad, self::Minnow, self::Goby], true);
-    }
 }

@@ -58,7 +58,7 @@ final class NextMove
         }
         $this->afterContact($last);
         $this->onHooks($last);
-        $this->onPattern($last);
+        $this->onPattern();
         $this->onOneFish($last);
         $this->onSilence($last);
     }
@@ -105,7 +105,7 @@ final class NextMove
     }
 
     /** M6: what holds is carried to a second place; what is mixed up is taken apart. */
-    private function onPattern(Stint $last): void
+    private function onPattern(): void
     {
         $mixed = $this->mixedUp();
         if ($this->pattern->verdict === Verdict::Confirmed) {

@@ -11,6 +11,9 @@ use OldEddy\Reading\Reading;
 /** How a lure fits the cover in reach. Basis: rules L1, L2, L4; the mean is our own choice. */
 final class CoverFit
 {
+    /** Under this a lure hangs up in the cover. */
+    public const HANGS_UP = 0.75;
+
     /** Under this a lure is no choice for the cover. */
     public const HOPELESS = 0.2;
 

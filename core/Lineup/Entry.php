@@ -28,19 +28,6 @@ final readonly class Entry
     ) {
     }
 
-    /**
-     * The effects that matter most to a reader, strongest first, without those that move every lure alike.
-     *
-     * @return list<Effect>
-     */
-    public function tellingEffects(int $most): array
-    {
-        $telling = array_values(array_filter($this->effects, static fn (Effect $e): bool => ! in_array($e->factor, ['start', 'scale'], true)));
-        usort($telling, static fn (Effect $a, Effect $b): int => abs(log(max(0.01, $b->effect))) <=> abs(log(max(0.01, $a->effect))));
-
-        return array_slice($telling, 0, $most);
-    }
-
     /** Feet from which fish make it out at its working depth (rule W8): lures that lean on sight show more contrast. */
     public function seenFromFt(Reading $reading): float
     {

@@ -74,7 +74,7 @@ final readonly class Setup
     public function snagWarnings(Reading $reading): array
     {
         $warnings = [];
-        $covers = array_filter($reading->day->spot->covers, fn (Cover $c): bool => $this->lure->through($c) < 0.75);
+        $covers = array_filter($reading->day->spot->covers, fn (Cover $c): bool => $this->lure->through($c) < CoverFit::HANGS_UP);
         if ($covers !== []) {
             $warnings[] = ($this->lure->exposure === Exposure::Treble ? 'Trebles will hang in ' : 'It will hang in ').implode(', ', array_map(static fn (Cover $c): string => $c->words(), $covers)).'.';
         }

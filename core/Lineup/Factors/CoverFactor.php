@@ -8,6 +8,7 @@ use OldEddy\Conditions\Cover;
 use OldEddy\Lineup\CoverFit;
 use OldEddy\Lineup\Effect;
 use OldEddy\Lineup\Factor;
+use OldEddy\Lures\Exposure;
 use OldEddy\Lures\LureFamily;
 use OldEddy\Reading\Reading;
 
@@ -21,13 +22,13 @@ final class CoverFactor implements Factor
         $fit = CoverFit::of($lure, $reading);
         $effect = $known ? $fit : $fit ** 0.5;
         $names = implode(', ', array_map(static fn (Cover $c): string => $c === Cover::None ? 'open water' : $c->words(), $reading->covers));
+        $treble = $lure->exposure === Exposure::Treble && $fit < CoverFit::HANGS_UP;
         $text = match (true) {
-            $lure->exposure->value === 'treble' && $fit < 0.75 => "Will snag in {$names}.",
+            $treble => "Will snag in {$names}.",
             $fit >= 1.2 => "Made for {$names}.",
             $fit >= 0.95 => "Comes through {$names}.",
             default => "Poor in {$names}.",
         };
-        $treble = $lure->exposure->value === 'treble' && $fit < 0.75;
 
         return new Effect('cover', $effect, $text, $treble ? 'L4' : ($reading->day->spot->hasPlants() ? 'L1' : 'L2'));
     }

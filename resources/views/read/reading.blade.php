@@ -39,7 +39,7 @@
         <summary>Assumed, since nobody said</summary>
         <ul>
             @foreach ($reading->day->assumed as $assumption)
-                <li><a href="#f-{{ str_replace(['.', '_'], '-', $assumption->path === 'spot' ? 'spot.structure' : $assumption->path) }}" data-goto>{{ $assumption->text }}</a></li>
+                <li><a href="#f-{{ str_replace(['.', '_'], '-', $assumption->path === 'spot' ? 'spot.structure' : $assumption->path) }}">{{ $assumption->text }}</a></li>
             @endforeach
         </ul>
     </details>

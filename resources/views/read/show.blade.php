@@ -3,13 +3,11 @@
 @section('main-class', 'read')
 @section('content')
     <div class="read-side" id="reading" aria-live="polite">@include('read.reading')</div>
-    <form class="read-form" x-data="conditions" data-url="{{ route('conditions.change', $trip) }}" data-trip="{{ $trip->id }}" data-sign-in="{{ route('sign-in') }}" autocomplete="off">
-        <div class="read-head">
-            <h1>Read the water</h1>
-        </div>
+    <form class="read-form" x-data="conditions" data-url="{{ route('conditions.change', $trip) }}" data-trip="{{ $trip->id }}" autocomplete="off">
+        <h1>Read the water</h1>
         <p class="notice" role="status" x-show="notice" x-text="notice"></p>
         @foreach ($groups as $heading => $fields)
-            <fieldset @class(['group', 'folded' => $heading === 'The place'])>
+            <fieldset class="group">
                 <legend>{{ $heading }}</legend>
                 @foreach ($fields as $field)
                     @include('read.field', ['field' => $field, 'value' => $values[$field->path], 'assumption' => $assumed[$field->path] ?? null])
