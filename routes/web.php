@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\BoatController;
 use App\Http\Controllers\CastController;
 use App\Http\Controllers\ChooseController;
 use App\Http\Controllers\ConfirmController;
 use App\Http\Controllers\DayController;
+use App\Http\Controllers\DrillController;
+use App\Http\Controllers\EntriesController;
 use App\Http\Controllers\FishController;
 use App\Http\Controllers\ReadController;
 use App\Http\Controllers\RuleController;
 use App\Http\Controllers\SchoolsController;
 use App\Http\Controllers\SectionsController;
+use App\Http\Controllers\ServiceWorkerController;
 use App\Http\Controllers\SettingsController;
 use Illuminate\Support\Facades\Route;
 
+Route::get('/service-worker.js', ServiceWorkerController::class)->withoutMiddleware('web')->name('service-worker');
 Route::get('/up', fn () => response('up', 200, ['Content-Type' => 'text/plain']))->withoutMiddleware('web')->name('up');
 
 Route::middleware('guest')->group(function (): void {
@@ -32,6 +37,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/settings', [SettingsController::class, 'show'])->name('settings');
     Route::post('/settings', [SettingsController::class, 'save'])->name('settings.save');
     Route::get('/rules/{id}', [RuleController::class, 'show'])->name('rule');
+    Route::get('/drill', [DrillController::class, 'index'])->name('drill');
+    Route::post('/drill', [DrillController::class, 'begin'])->name('drill.begin');
     Route::get('/days', [DayController::class, 'index'])->name('days');
     Route::post('/days', [DayController::class, 'open'])->name('days.open');
     Route::prefix('/days/{trip}')->whereNumber('trip')->group(function (): void {
@@ -48,6 +55,12 @@ Route::middleware('auth')->group(function (): void {
         Route::delete('/rack/{lure}', [ChooseController::class, 'unrig'])->name('rack.unrig');
         Route::get('/fish', [FishController::class, 'show'])->name('fish');
         Route::post('/log', [FishController::class, 'log'])->name('log');
+        Route::post('/disputes/{dispute}', [FishController::class, 'settle'])->whereNumber('dispute')->name('dispute');
+        Route::get('/entries', [EntriesController::class, 'show'])->name('entries');
+        Route::post('/entries', [EntriesController::class, 'change'])->name('entries.change');
+        Route::get('/boat', [BoatController::class, 'show'])->name('boat');
+        Route::post('/boat', [BoatController::class, 'take'])->name('boat.take');
+        Route::get('/drill', [DrillController::class, 'end'])->name('drill.end');
         Route::get('/confirm', [ConfirmController::class, 'show'])->name('confirm');
         Route::post('/close', [ConfirmController::class, 'close'])->name('close');
     });

@@ -85,6 +85,20 @@ final class StateOfDay
         return $field->kind === 'stepper' && $value !== null ? $units->show($field->quantity, (float) $value) : $value;
     }
 
+    /** @return array<string, string> what the boat measured, by the fields that nobody typed, in the angler's units */
+    public static function measured(Trip $trip, Units $units): array
+    {
+        $shown = [];
+        foreach (Arr::dot($trip->measured ?? []) as $path => $value) {
+            $field = FieldSheet::field($path);
+            if ($field !== null && Arr::get($trip->conditions, $path) === null) {
+                $shown[$path] = (string) ($field->kind === 'stepper' ? $units->show($field->quantity, (float) $value) : $value);
+            }
+        }
+
+        return $shown;
+    }
+
     private static function read(Field $field, mixed $value, Units $units): mixed
     {
         if ($value === null || $value === '' || $value === []) {

@@ -7,15 +7,19 @@ namespace App\Log;
 use App\Models\Contact;
 use App\Models\Stint;
 use App\Models\Trip;
+use App\Models\Turn;
 use Illuminate\Database\Eloquent\Collection;
 use OldEddy\Evidence\Contact as LoggedContact;
 use OldEddy\Evidence\ContactKind;
 use OldEddy\Evidence\Evidence;
 use OldEddy\Evidence\Hooked;
-use OldEddy\Evidence\Move;
-use OldEddy\Evidence\NextMove;
+use OldEddy\Evidence\OwnPast;
 use OldEddy\Evidence\Pattern;
 use OldEddy\Evidence\Stint as LoggedStint;
+use OldEddy\Evidence\Turn as LoggedTurn;
+use OldEddy\Next\Choices;
+use OldEddy\Next\Move;
+use OldEddy\Next\NextMove;
 use OldEddy\Reading\Reading;
 use OldEddy\Season\Stage;
 
@@ -26,22 +30,29 @@ final readonly class DayEvidence
 
     public Pattern $pattern;
 
+    public OwnPast $past;
+
     /** @var non-empty-list<Move> */
     public array $next;
 
+    /** @var list<LoggedTurn> */
+    public array $turns;
+
     /** @param  Collection<int, Stint>  $stints of the trip, with their contacts, in order of time */
-    public function __construct(Trip $trip, Collection $stints, Reading $reading)
+    public function __construct(Trip $trip, Collection $stints, public Reading $reading, public Choices $choices = new Choices)
     {
-        $this->evidence = Evidence::weigh(array_values($stints->map(self::stint(...))->all()));
+        $this->past = $trip->drill_seed === null ? History::before($trip, $reading) : new OwnPast(0, 0, 0.0);
+        $this->turns = array_values($trip->turns()->get()->map(static fn (Turn $t): LoggedTurn => new LoggedTurn($t->at->format('Y-m-d\TH:i:s'), $t->kind))->all());
+        $this->evidence = Evidence::weigh(array_values($stints->map(self::stint(...))->all()), $this->past->prior(), $this->turns);
         $this->pattern = Pattern::in($this->evidence);
-        $this->next = NextMove::after($this->evidence, $this->pattern, $trip->user->schools(), $reading->stage->stage === Stage::Winter);
+        $this->next = NextMove::after($this->evidence, $this->pattern, $trip->user->schools(), $reading->stage->stage === Stage::Winter, $choices);
     }
 
     private static function stint(Stint $stint): LoggedStint
     {
         return new LoggedStint(
             $stint->started_at->format('Y-m-d\TH:i:s'),
-            $stint->only(['spot', 'lure', 'color', 'retrieve', 'structure', 'cover', 'light']),
+            $stint->only(['spot', 'lure', 'color', 'retrieve', 'structure', 'cover', 'cover_part', 'light', 'angler']),
             $stint->depth_ft,
             $stint->cast_count,
             null,

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use OldEddy\Fish\StandardWeight;
 use OldEddy\Season\Species;
@@ -24,12 +25,20 @@ use OldEddy\Units\Mass;
  * @property ?string $species
  * @property ?float $length_in
  * @property ?string $hooked
+ * @property ?string $forage seen or spat up
+ * @property ?float $depth_ft
+ * @property ?string $cover
+ * @property ?string $cover_part
+ * @property ?string $light
+ * @property ?float $lat
+ * @property ?float $lon
  */
 final class Contact extends Model
 {
     use HasUuids;
+    use SoftDeletes;
 
-    protected $fillable = ['id', 'trip_id', 'stint_id', 'at', 'kind', 'at_cast', 'species', 'length_in', 'hooked'];
+    protected $fillable = ['id', 'trip_id', 'stint_id', 'at', 'kind', 'at_cast', 'species', 'length_in', 'hooked', 'forage', 'depth_ft', 'cover', 'cover_part', 'light', 'lat', 'lon'];
 
     /** About what the fish weighed, from its length; its species is the day's unless the log says otherwise (rule D10). */
     public function weight(string $speciesOfTheDay): ?Mass
@@ -40,6 +49,6 @@ final class Contact extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['at' => 'datetime', 'length_in' => 'float', 'at_cast' => 'integer'];
+        return ['at' => 'datetime', 'length_in' => 'float', 'depth_ft' => 'float', 'lat' => 'float', 'lon' => 'float', 'at_cast' => 'integer'];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
 
 /**
  * One thing the angler logged, under the id its device gave it.
@@ -16,7 +17,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $kind
  * @property int $count
  * @property ?string $contact_id
+ * @property Carbon $at local time of the water
  * @property bool $undone
+ * @property ?array<string, mixed> $before what it changed
  */
 final class LogEvent extends Model
 {
@@ -24,11 +27,11 @@ final class LogEvent extends Model
 
     protected $primaryKey = 'seq';
 
-    protected $fillable = ['id', 'trip_id', 'stint_id', 'kind', 'count', 'contact_id', 'at', 'undone'];
+    protected $fillable = ['id', 'trip_id', 'stint_id', 'kind', 'count', 'contact_id', 'at', 'undone', 'before'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['undone' => 'boolean', 'count' => 'integer'];
+        return ['undone' => 'boolean', 'count' => 'integer', 'before' => 'array', 'at' => 'datetime'];
     }
 }

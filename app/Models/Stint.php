@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 
 /**
@@ -23,15 +24,18 @@ use Illuminate\Support\Carbon;
  * @property string $retrieve
  * @property ?string $structure
  * @property ?string $cover
+ * @property ?string $cover_part
  * @property ?string $light
+ * @property ?string $angler
  * @property int $cast_count
  * @property-read Collection<int, Contact> $contacts
  */
 final class Stint extends Model
 {
     use HasUuids;
+    use SoftDeletes;
 
-    protected $fillable = ['id', 'trip_id', 'started_at', 'spot', 'lure', 'color', 'depth_ft', 'retrieve', 'structure', 'cover', 'light', 'cast_count'];
+    protected $fillable = ['id', 'trip_id', 'started_at', 'spot', 'lure', 'color', 'depth_ft', 'retrieve', 'structure', 'cover', 'cover_part', 'light', 'angler', 'cast_count'];
 
     /** @return HasMany<Contact, $this> */
     public function contacts(): HasMany

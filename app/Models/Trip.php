@@ -11,8 +11,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use OldEddy\Conditions\Conditions;
 use OldEddy\Conditions\ConditionsReader;
+use OldEddy\Conditions\Settler;
 use OldEddy\Plan\Plan;
 use OldEddy\Plan\Planner;
+use OldEddy\Reading\WaterReader;
 
 /**
  * One day on the water: its conditions, its rack and its log.
@@ -21,15 +23,20 @@ use OldEddy\Plan\Planner;
  * @property int $user_id
  * @property string $name
  * @property array<string, mixed> $conditions as the contract of the plan spells them
+ * @property ?array<string, mixed> $measured by the boat's instruments, in the same keys
+ * @property ?array<string, mixed> $boat what its instruments said last
+ * @property ?int $drill_seed the hidden day that is practised on
+ * @property ?string $stage
+ * @property ?string $clarity
  * @property ?Carbon $closed_at
  * @property User $user
  * @property-read Collection<int, RackSlot> $rack
  */
 final class Trip extends Model
 {
-    protected $fillable = ['name', 'conditions', 'ask', 'closed_at'];
+    protected $fillable = ['name', 'conditions', 'ask', 'closed_at', 'measured', 'boat', 'drill_seed'];
 
-    protected $attributes = ['closed_at' => null];
+    protected $attributes = ['closed_at' => null, 'measured' => null, 'boat' => null, 'drill_seed' => null, 'stage' => null, 'clarity' => null];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo
@@ -61,6 +68,30 @@ final class Trip extends Model
         return $this->hasMany(Contact::class);
     }
 
+    /** @return HasMany<Turn, $this> */
+    public function turns(): HasMany
+    {
+        $relation = $this->hasMany(Turn::class);
+        $relation->orderBy('at');
+
+        return $relation;
+    }
+
+    /** @return HasMany<Dispute, $this> those not settled yet */
+    public function disputes(): HasMany
+    {
+        $relation = $this->hasMany(Dispute::class);
+        $relation->whereNull('settled_at');
+
+        return $relation;
+    }
+
+    /** @return HasMany<Fix, $this> */
+    public function fixes(): HasMany
+    {
+        return $this->hasMany(Fix::class);
+    }
+
     /** @return HasMany<LogEvent, $this> */
     public function events(): HasMany
     {
@@ -69,7 +100,24 @@ final class Trip extends Model
 
     public function told(): Conditions
     {
-        return ConditionsReader::read([...$this->conditions, 'schools' => $this->user->schools()->toArray()]);
+        return ConditionsReader::read([...$this->known(), 'schools' => $this->user->schools()->toArray()]);
+    }
+
+    /** @return array<string, mixed> the conditions as they were typed, and where nothing was, as the boat measured them */
+    public function known(): array
+    {
+        return array_replace_recursive($this->measured ?? [], $this->conditions);
+    }
+
+    protected static function booted(): void
+    {
+        self::saving(static function (self $trip): void {
+            if ($trip->isDirty('conditions') || $trip->isDirty('measured')) {
+                $reading = WaterReader::read(Settler::settle(ConditionsReader::read($trip->known())));
+                $trip->stage = $reading->stage->stage->value;
+                $trip->clarity = $reading->day->clarity->value;
+            }
+        });
     }
 
     public function plan(): Plan
@@ -85,6 +133,6 @@ final class Trip extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['conditions' => 'array', 'closed_at' => 'datetime'];
+        return ['conditions' => 'array', 'measured' => 'array', 'boat' => 'array', 'closed_at' => 'datetime', 'drill_seed' => 'integer'];
     }
 }

@@ -63,6 +63,24 @@ final readonly class Units
         }, 3);
     }
 
+    /** A fish's length as a number in the angler's unit: inches or centimetres. */
+    public function showSize(float $inches): float
+    {
+        return round($this->metric ? Length::fromInches($inches)->metres() * 100 : $inches, 2);
+    }
+
+    /** A length of a fish in the angler's unit, in inches. */
+    public function takeSize(float $size): float
+    {
+        return $this->metric ? Length::fromMetres($size / 100)->inches() : $size;
+    }
+
+    /** The word for the unit of a fish's length. */
+    public function sizeWord(): string
+    {
+        return $this->metric ? 'cm' : 'in';
+    }
+
     public function depth(float $feet): string
     {
         return $this->metric

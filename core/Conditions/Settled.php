@@ -8,6 +8,7 @@ use OldEddy\Schools\Schools;
 use OldEddy\Season\Species;
 use OldEddy\Season\Stage;
 use OldEddy\Season\YearDirection;
+use OldEddy\Sun\SunDay;
 use OldEddy\Water\Clarity;
 use OldEddy\Water\ClarityShift;
 
@@ -34,6 +35,7 @@ final readonly class Settled
         public YearDirection $direction,
         public bool $dated,
         public int $minuteOfDay,
+        public ?SunDay $sunDay,
         public ?float $sunElevationDeg,
         public ?float $sunAzimuthDeg,
         public bool $lowLight,
@@ -76,6 +78,18 @@ final readonly class Settled
         unset($same['clarity'], $same['clarityShift']);
 
         return new self(...[...$same, ...$changes]);
+    }
+
+    /** Whether this field (its path in the contract) was assumed rather than said. */
+    public function assumes(string $path): bool
+    {
+        foreach ($this->assumed as $assumption) {
+            if ($assumption->path === $path) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether the fish eat one of these today. */

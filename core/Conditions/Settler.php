@@ -8,7 +8,6 @@ use DateTimeImmutable;
 use DateTimeZone;
 use OldEddy\Season\YearDirection;
 use OldEddy\Sun\SunDay;
-use OldEddy\Sun\SunPosition;
 use OldEddy\Water\SeasonalWater;
 
 /** Settles what was left open: computes what follows from the rest and names every assumption. Basis: our own choice. */
@@ -22,9 +21,6 @@ final class Settler
     private const ASSUMED_VISIBILITY_FT = 4.0;
 
     private const ASSUMED_WIND_MPH = 5.0;
-
-    /** Low light: the sun under this elevation, about the first and last hour (rule W16; degrees, our own cut point). */
-    private const LOW_SUN_DEG = 10.0;
 
     /** @var list<Assumption> */
     private array $assumed = [];
@@ -46,7 +42,8 @@ final class Settler
         $northernDay = $this->northernDay($lat);
         $direction = YearDirection::on($northernDay, $told->tempTrendFPerDay);
         $minute = $told->minuteOfDay ?? $this->assume('time', self::ASSUMED_MINUTE, 'Time unknown: 9 in the morning assumed.');
-        $sun = $this->sun($lat, $minute);
+        $sunDay = $this->sunDay($lat);
+        $sun = $sunDay?->at($minute);
         $tempF = $told->tempF ?? $this->temperature($northernDay, $lat);
         [$visibility, $normal] = $this->visibilities();
         $front = $told->front ?? FrontFinder::find($told->pressureSeries)
@@ -63,9 +60,10 @@ final class Settler
             direction: $direction,
             dated: $told->date !== null,
             minuteOfDay: $minute,
+            sunDay: $sunDay,
             sunElevationDeg: $sun?->elevationDeg,
             sunAzimuthDeg: $sun?->azimuthDeg,
-            lowLight: $sun !== null && $sun->elevationDeg < self::LOW_SUN_DEG,
+            lowLight: $sun !== null && $sun->isLow(),
             waterbody: $told->waterbody ?? Waterbody::from($this->assume('waterbody', 'reservoir', 'Kind of water unknown: a reservoir assumed.')),
             tempF: $tempF,
             tempTrendFPerDay: $told->tempTrendFPerDay ?? $this->assume('water.temp_trend_f_per_day', 0.0, 'Trend unknown: steady temperature assumed.'),
@@ -106,7 +104,7 @@ final class Settler
         return $lat < 0 ? ($day + 181) % 365 + 1 : $day;
     }
 
-    private function sun(float $lat, int $minute): ?SunPosition
+    private function sunDay(float $lat): ?SunDay
     {
         if ($this->told->date === null) {
             return null;
@@ -126,7 +124,7 @@ final class Settler
             $this->assume('lon', $lon, 'Longitude unknown: the middle of the time zone assumed.');
         }
 
-        return (new SunDay($this->told->date, $zone, $lat, $lon))->at($minute);
+        return new SunDay($this->told->date, $zone, $lat, $lon);
     }
 
     private function temperature(int $northernDay, float $lat): float

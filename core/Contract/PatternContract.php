@@ -6,10 +6,12 @@ namespace OldEddy\Contract;
 
 use OldEddy\Evidence\Evidence;
 use OldEddy\Evidence\LevelEvidence;
-use OldEddy\Evidence\Move;
-use OldEddy\Evidence\NextMove;
 use OldEddy\Evidence\Pattern;
+use OldEddy\Evidence\Stint;
 use OldEddy\Evidence\StintsReader;
+use OldEddy\Evidence\TellApart;
+use OldEddy\Next\Move;
+use OldEddy\Next\NextMove;
 use OldEddy\Problem\InvalidInput;
 
 /** Evidence, pattern and next move as plain arrays, as docs/schema/pattern.out.json describes them. */
@@ -23,8 +25,7 @@ final class PatternContract
      */
     public static function answer(array $in): array
     {
-        [$stints, $prior] = StintsReader::read($in);
-        $evidence = Evidence::weigh($stints, $prior);
+        $evidence = Evidence::weigh(...StintsReader::read($in));
         $pattern = Pattern::in($evidence);
 
         return [
@@ -33,10 +34,26 @@ final class PatternContract
                 'levels' => array_map(static fn (LevelEvidence $l): array => ['factor' => $l->factor, 'level' => $l->level], $pattern->levels),
                 'verdict' => $pattern->verdict->value,
                 'text' => $pattern->text,
+                'limits' => $pattern->limits,
             ],
             'confounded' => $evidence->confounded,
-            'next' => array_map(static fn (Move $m): array => ['action' => $m->action->value, 'text' => $m->text, 'why' => $m->ruleId], NextMove::after($evidence, $pattern)),
+            'tell_apart' => self::tellApart($evidence),
+            'next' => array_map(static fn (Move $m): array => ['action' => $m->action->value, 'text' => $m->text, 'why' => $m->ruleId, 'unless' => $m->unless], NextMove::after($evidence, $pattern)),
         ];
+    }
+
+    /** @return list<array{factor: string, levels: list<string>, casts_each: ?int}> the two best levels of each factor */
+    private static function tellApart(Evidence $evidence): array
+    {
+        $pairs = [];
+        foreach (Stint::FACTORS as $factor) {
+            $levels = $evidence->levelsOf($factor);
+            if (count($levels) > 1) {
+                $pairs[] = ['factor' => $factor, 'levels' => [$levels[0]->level, $levels[1]->level], 'casts_each' => TellApart::casts($levels[0]->own, $levels[1]->own)];
+            }
+        }
+
+        return $pairs;
     }
 
     /** @return array<string, mixed> */
@@ -47,11 +64,13 @@ final class PatternContract
             'level' => $level->level,
             'casts' => $level->casts,
             'contacts' => round($level->contacts, 2),
-            'rate_per_100' => round(100 * $level->rate, 2),
-            'rate_low_per_100' => round(100 * $level->rateLow, 2),
-            'rate_high_per_100' => round(100 * $level->rateHigh, 2),
+            'rate_per_100' => round(100 * $level->own->mean(), 2),
+            'rate_low_per_100' => round(100 * $level->own->quantile(0.1), 2),
+            'rate_high_per_100' => round(100 * $level->own->quantile(0.9), 2),
+            'pooled_per_100' => round(100 * $level->pooled->mean(), 2),
             'p_better' => round($level->pBetter, 4),
             'verdict' => $level->verdict->value,
+            'claim' => $level->claim->value,
             'casts_until_faded' => $level->castsUntilFaded,
         ];
     }

@@ -7,102 +7,48 @@ namespace OldEddy\Evidence;
 /** The evidence of a day: every level of every factor, and the levels that always came together. */
 final readonly class Evidence
 {
-    private const REJECTED_UNDER = 0.1;
-
-    private const REJECTED_CASTS = 30;
-
-    private const READ_CASTS = 20;
-
-    private const HOLDING_P = 0.75;
-
-    private const CONFIRMED_P = 0.9;
-
-    /** So unlikely must a run of blank casts be before a level counts as faded. */
-    private const FADED_UNDER = 0.1;
-
     /**
      * @param  list<Stint>  $stints  in order of time
+     * @param  list<float>  $freshness  how much each stint still says, 0 to 1
      * @param  list<LevelEvidence>  $levels
      * @param  list<list<string>>  $confounded  groups of "factor:level"
      */
-    private function __construct(public array $stints, public Prior $prior, public array $levels, public array $confounded)
-    {
+    private function __construct(
+        public array $stints,
+        public array $freshness,
+        public Prior $prior,
+        public Rate $day,
+        public array $levels,
+        public array $confounded,
+        private Allowance $allowance,
+    ) {
     }
 
     /**
-     * Weighs a day's stints; they may come in any order.
+     * Weighs a day's stints; they may come in any order. Turns of the day make older stints say less.
      *
      * @param  list<Stint>  $stints
+     * @param  list<Turn>  $turns
      */
-    public static function weigh(array $stints, Prior $prior = new Prior): self
+    public static function weigh(array $stints, Prior $prior = new Prior, array $turns = []): self
     {
         usort($stints, static fn (Stint $a, Stint $b): int => $a->at <=> $b->at);
+        $freshness = Turn::freshness($stints, $turns);
         $members = [];
         foreach ($stints as $i => $stint) {
             foreach ($stint->levels as $factor => $level) {
                 $members[$factor][$level][$i] = true;
             }
         }
+        $everything = array_fill_keys(array_keys($stints), true);
+        $day = (new Verdicts($stints, $freshness, $prior))->rates($everything)[0];
+        $allowance = Allowance::forLooks($members);
         $levels = [];
         foreach (Stint::FACTORS as $factor) {
-            foreach ($members[$factor] ?? [] as $level => $in) {
-                // Stints in which the factor is unknown say nothing for or against the level.
-                $known = array_filter($stints, static fn (Stint $s): bool => isset($s->levels[$factor]));
-                $levels[] = self::level($factor, (string) $level, $known, $in, $prior);
-            }
+            array_push($levels, ...self::levels($factor, $members[$factor] ?? [], $stints, $freshness, $prior, $day, $allowance));
         }
 
-        return new self($stints, $prior, $levels, self::confounded($members));
-    }
-
-    /**
-     * The verdict on stints that share something, against the others. Basis: handbook 08.
-     *
-     * @param  array<int, Stint>  $stints  in order of time
-     * @param  array<int, true>  $in  indexes of those that share it
-     */
-    public static function verdict(array $stints, array $in, Prior $prior): Verdict
-    {
-        $now = self::verdictOf($stints, $in, $prior);
-        if ($now === Verdict::Rejected) {
-            return $now;
-        }
-        // Judge the log up to the level's last contact: had it stood then, and have too many blank casts followed?
-        $last = null;
-        foreach (array_keys($in) as $i) {
-            if ($stints[$i]->contacts !== []) {
-                $last = $i;
-            }
-        }
-        if ($last !== null) {
-            $until = array_filter($stints, static fn (int $i): bool => $i <= $last, ARRAY_FILTER_USE_KEY);
-            $blank = self::blankCasts($stints, $in);
-            $rate = self::rates($until, array_intersect_key($in, $until), $prior)[0]->mean();
-            if (self::verdictOf($until, array_intersect_key($in, $until), $prior)->stands() && exp(-$rate * $blank) < self::FADED_UNDER) {
-                return Verdict::Faded;
-            }
-        }
-
-        return $now;
-    }
-
-    /**
-     * Casts with a level since its last contact.
-     *
-     * @param  array<int, Stint>  $stints
-     * @param  array<int, true>  $in
-     */
-    public static function blankCasts(array $stints, array $in): int
-    {
-        $blank = 0;
-        foreach (array_reverse(array_keys($in)) as $i) {
-            $blank += $stints[$i]->castsSinceContact();
-            if ($stints[$i]->contacts !== []) {
-                break;
-            }
-        }
-
-        return $blank;
+        return new self($stints, $freshness, $prior, $day, $levels, self::confounded($members), $allowance);
     }
 
     /** The evidence on one level, or null when it was never fished. */
@@ -115,6 +61,54 @@ final readonly class Evidence
         }
 
         return null;
+    }
+
+    /** @return list<LevelEvidence> the levels of one factor, the highest pooled rate first */
+    public function levelsOf(string $factor): array
+    {
+        $levels = array_values(array_filter($this->levels, static fn (LevelEvidence $l): bool => $l->factor === $factor));
+        usort($levels, static fn (LevelEvidence $a, LevelEvidence $b): int => $b->pooled->mean() <=> $a->pooled->mean());
+
+        return $levels;
+    }
+
+    /** The prior that the levels of a factor are drawn to; a level never fished has nothing else. */
+    public function pool(string $factor): Prior
+    {
+        return self::poolOf(array_map(static fn (LevelEvidence $l): Rate => $l->own, $this->levelsOf($factor)), $this->prior, $this->day);
+    }
+
+    /** What may be claimed of the stints with these indexes against all others, allowing for all that was looked at. */
+    public function claim(int ...$in): Verdict
+    {
+        return $in === [] ? Verdict::NoRead : (new Verdicts($this->stints, $this->freshness, $this->prior, $this->allowance))->claim(array_fill_keys($in, true));
+    }
+
+    /** The probability (0 to 1) that the stints with these indexes fish better than all others. */
+    public function pBetter(int ...$in): float
+    {
+        [$rate, $rest] = (new Verdicts($this->stints, $this->freshness, $this->prior))->rates(array_fill_keys($in, true));
+
+        return $rate->exceeds($rest);
+    }
+
+    /** On how many spots the stints with these indexes had contacts. */
+    public function spotsWithContact(int ...$in): int
+    {
+        $spots = [];
+        foreach ($in as $i) {
+            if ($this->stints[$i]->contacts !== []) {
+                $spots[$this->stints[$i]->levels['spot'] ?? ''] = true;
+            }
+        }
+
+        return count($spots);
+    }
+
+    /** The last stint, or null before the first. */
+    public function last(): ?Stint
+    {
+        return $this->stints[array_key_last($this->stints) ?? 0] ?? null;
     }
 
     /** All casts of the day. */
@@ -130,74 +124,40 @@ final readonly class Evidence
     }
 
     /**
-     * @param  array<int, Stint>  $stints
-     * @param  array<int, true>  $in
+     * @param  array<array-key, array<int, true>>  $members  stint indexes by level
+     * @param  list<Stint>  $stints
+     * @param  list<float>  $freshness
+     * @return list<LevelEvidence>
      */
-    private static function level(string $factor, string $level, array $stints, array $in, Prior $prior): LevelEvidence
+    private static function levels(string $factor, array $members, array $stints, array $freshness, Prior $prior, Rate $day, Allowance $allowance): array
     {
-        [$rate, $rest] = self::rates($stints, $in, $prior);
-        $casts = 0;
-        $contacts = 0.0;
-        $count = 0;
-        foreach (array_keys($in) as $i) {
-            $casts += $stints[$i]->casts;
-            $contacts += $stints[$i]->weight();
-            $count += count($stints[$i]->contacts);
-        }
-        $verdict = self::verdict($stints, $in, $prior);
-        $left = $verdict->stands() ? max(0, (int) ceil(-log(self::FADED_UNDER) / $rate->mean()) - self::blankCasts($stints, $in)) : null;
-
-        return new LevelEvidence($factor, $level, $casts, $contacts, $count, $rate->mean(), $rate->quantile(0.1), $rate->quantile(0.9), $rate->exceeds($rest), $verdict, $left);
-    }
-
-    /**
-     * @param  array<int, Stint>  $stints
-     * @param  array<int, true>  $in
-     */
-    private static function verdictOf(array $stints, array $in, Prior $prior): Verdict
-    {
-        [$rate, $rest] = self::rates($stints, $in, $prior);
-        $p = $rate->exceeds($rest);
-        $casts = 0;
-        $contacts = 0;
-        $stintsWith = 0;
-        $spots = [];
-        foreach (array_keys($in) as $i) {
-            $stint = $stints[$i];
-            $casts += $stint->casts;
-            $contacts += count($stint->contacts);
-            if ($stint->contacts !== []) {
-                $stintsWith++;
-                $spots[$stint->levels['spot'] ?? ''] = true;
+        // Stints in which the factor is unknown say nothing for or against the level.
+        $verdicts = new Verdicts(array_filter($stints, static fn (Stint $s): bool => isset($s->levels[$factor])), $freshness, $prior, $allowance);
+        $rates = array_map($verdicts->rates(...), $members);
+        $pool = self::poolOf(array_map(static fn (array $pair): Rate => $pair[0], $rates), $prior, $day);
+        $levels = [];
+        foreach ($members as $level => $in) {
+            [$own, $rest] = $rates[$level];
+            $casts = 0;
+            $contacts = 0.0;
+            $count = 0;
+            foreach (array_keys($in) as $i) {
+                $casts += $stints[$i]->casts;
+                $contacts += $stints[$i]->weight();
+                $count += count($stints[$i]->contacts);
             }
+            $verdict = $verdicts->on($in);
+            $pooled = Rate::after($pool, ...$own->since($prior));
+            $levels[] = new LevelEvidence($factor, (string) $level, $casts, $contacts, $count, $own, $pooled, $own->exceeds($rest), $verdict, $verdicts->claim($in), $verdict->stands() ? $verdicts->castsUntilFaded($in) : null);
         }
 
-        return match (true) {
-            $casts >= self::REJECTED_CASTS && $p < self::REJECTED_UNDER => Verdict::Rejected,
-            $casts < self::READ_CASTS || $contacts === 0 => Verdict::NoRead,
-            $contacts >= 3 && count($spots) >= 2 && $p >= self::CONFIRMED_P => Verdict::Confirmed,
-            $contacts >= 2 && $stintsWith >= 2 && $p >= self::HOLDING_P => Verdict::Holding,
-            default => Verdict::Hint,
-        };
+        return $levels;
     }
 
-    /**
-     * The rate of the stints that share a level, and of the rest.
-     *
-     * @param  array<int, Stint>  $stints
-     * @param  array<int, true>  $in
-     * @return array{Rate, Rate}
-     */
-    private static function rates(array $stints, array $in, Prior $prior): array
+    /** @param  array<array-key, Rate>  $own */
+    private static function poolOf(array $own, Prior $prior, Rate $day): Prior
     {
-        $sums = [[0.0, 0], [0.0, 0]];
-        foreach ($stints as $i => $stint) {
-            $side = isset($in[$i]) ? 0 : 1;
-            $sums[$side][0] += $stint->weight();
-            $sums[$side][1] += $stint->casts;
-        }
-
-        return [Rate::after($prior, ...$sums[0]), Rate::after($prior, ...$sums[1])];
+        return Pooling::prior(array_values(array_map(static fn (Rate $r): array => $r->since($prior), $own)), $day->mean());
     }
 
     /**

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace OldEddy\Evidence;
 
 /**
- * What the casts say of one level of one factor: casts, weighted contacts, rate with its 80 % interval (per cast), the
- * probability of beating the rest, the verdict, and for a level that stands the blank casts until it is faded.
+ * What the casts say of one level of one factor: casts, weighted contacts and their plain count, the level's own rate,
+ * the rate drawn to the day's (partial pooling), the probability of beating the rest, the verdict, what of it may be
+ * claimed among so many levels (see Allowance), and for a level that stands the blank casts until it is faded. Rates are
+ * contacts per cast.
  */
 final readonly class LevelEvidence
 {
@@ -16,12 +18,18 @@ final readonly class LevelEvidence
         public int $casts,
         public float $contacts,
         public int $contactCount,
-        public float $rate,
-        public float $rateLow,
-        public float $rateHigh,
+        public Rate $own,
+        public Rate $pooled,
         public float $pBetter,
         public Verdict $verdict,
+        public Verdict $claim,
         public ?int $castsUntilFaded,
     ) {
+    }
+
+    /** Whether it is fit to be part of a pattern: it stands, and rather beats the rest than not. */
+    public function leads(): bool
+    {
+        return $this->verdict->stands() && $this->pBetter >= 0.75;
     }
 }

@@ -4,50 +4,79 @@ declare(strict_types=1);
 
 namespace OldEddy\Evidence;
 
-/** What the contacts have in common: the levels, the verdict on them together, and a sentence. */
+/** What the contacts have in common: the levels, the verdict on them together, a sentence, and how far it reaches. */
 final readonly class Pattern
 {
     /** Factors that can be carried to another place. */
     private const CARRIED = ['structure', 'cover', 'cover_part', 'light', 'depth', 'retrieve', 'lure', 'color'];
 
-    /** A level takes part from this probability of beating the rest. */
-    private const LEADS_P = 0.75;
+    /** So much probability may a further level cost: it makes the pattern narrower, and the casts fewer. Basis: our own choice. */
+    private const MAY_COST = 0.02;
 
-    /** @param  list<LevelEvidence>  $levels */
-    private function __construct(public array $levels, public Verdict $verdict, public string $text)
+    /**
+     * @param  list<LevelEvidence>  $levels
+     * @param  list<string>  $limits  what the pattern has not been tried against
+     */
+    private function __construct(public array $levels, public Verdict $verdict, public string $text, public array $limits = [])
     {
     }
 
     /** The pattern in a day's evidence. */
     public static function in(Evidence $evidence): self
     {
-        $levels = [];
-        foreach (self::CARRIED as $factor) {
-            $best = null;
-            foreach ($evidence->levels as $level) {
-                if ($level->factor === $factor && $level->verdict->stands() && $level->pBetter >= self::LEADS_P && ($best === null || $level->pBetter > $best->pBetter)) {
-                    $best = $level;
-                }
-            }
-            if ($best !== null) {
-                $levels[] = $best;
-            }
-        }
-        if ($levels === []) {
+        $leads = array_values(array_filter($evidence->levels, static fn (LevelEvidence $l): bool => in_array($l->factor, self::CARRIED, true) && $l->leads()));
+        if ($leads === []) {
             return new self([], self::bare($evidence), self::bareText($evidence));
         }
-        $in = [];
-        foreach ($evidence->stints as $i => $stint) {
-            foreach ($levels as $level) {
-                if (($stint->levels[$level->factor] ?? null) !== $level->level) {
-                    continue 2;
-                }
-            }
-            $in[$i] = true;
-        }
-        $verdict = $in === [] ? Verdict::NoRead : Evidence::verdict($evidence->stints, $in, $evidence->prior);
+        [$levels, $in] = self::together($evidence, $leads);
+        $verdict = $evidence->claim(...$in);
 
-        return new self($levels, $verdict, self::sentence($levels, $verdict));
+        return new self($levels, $verdict, self::sentence($levels, $verdict), self::limits($evidence, $levels, $in));
+    }
+
+    /** Whether a stint or an offer with these levels by factor lies within the pattern. */
+    public function holds(string ...$levels): bool
+    {
+        return $this->levels !== [] && $this->shared($levels) === count($this->levels);
+    }
+
+    /**
+     * How many levels of the pattern these have.
+     *
+     * @param  array<string, string>  $levels  by factor
+     * @param  ?list<string>  $factors  only those, or all
+     */
+    public function shared(array $levels, ?array $factors = null): int
+    {
+        return count(array_filter($this->levels, static fn (LevelEvidence $l): bool => ($factors === null || in_array($l->factor, $factors, true)) && ($levels[$l->factor] ?? null) === $l->level));
+    }
+
+    /**
+     * The leading levels that belong together: the surest first, then each that does not take away from what is known.
+     *
+     * @param  non-empty-list<LevelEvidence>  $leads
+     * @return array{non-empty-list<LevelEvidence>, list<int>} the levels in the order of FACTORS, and the stints that have them all
+     */
+    private static function together(Evidence $evidence, array $leads): array
+    {
+        usort($leads, static fn (LevelEvidence $a, LevelEvidence $b): int => $b->pBetter <=> $a->pBetter);
+        $taken = [];
+        $in = array_keys($evidence->stints);
+        foreach ($leads as $level) {
+            $with = array_values(array_filter($in, static fn (int $i): bool => ($evidence->stints[$i]->levels[$level->factor] ?? null) === $level->level));
+            if ($taken === [] || (! isset($taken[$level->factor]) && $evidence->spotsWithContact(...$with) >= min(2, $evidence->spotsWithContact(...$in))
+                && $evidence->pBetter(...$with) >= $evidence->pBetter(...$in) - self::MAY_COST)) {
+                $taken[$level->factor] = $level;
+                $in = $with;
+            }
+        }
+        $levels = [];
+        foreach (self::CARRIED as $factor) {
+            array_push($levels, ...(isset($taken[$factor]) ? [$taken[$factor]] : []));
+        }
+
+        /** @var non-empty-list<LevelEvidence> $levels */
+        return [$levels, $in];
     }
 
     /** Without a level that stands the day is unread, or hints at most; what stood before and no longer does has faded. */
@@ -98,9 +127,36 @@ final readonly class Pattern
 
         return implode(', ', $by).match ($verdict) {
             Verdict::Confirmed => ': a pattern. Look for its like elsewhere.',
-            Verdict::Holding => ': holding. It needs a second place of the same kind to be a pattern.',
+            Verdict::Holding => ': holding. It needs more contacts, at a second place of the same kind, to be a pattern.',
             Verdict::Faded => ': faded.',
             default => ': each part stands by itself, but they have hardly been fished together.',
         };
+    }
+
+    /**
+     * @param  non-empty-list<LevelEvidence>  $levels
+     * @param  list<int>  $in
+     * @return list<string>
+     */
+    private static function limits(Evidence $evidence, array $levels, array $in): array
+    {
+        $limits = [];
+        $spots = [];
+        foreach ($in as $i) {
+            $spots[$evidence->stints[$i]->levels['spot'] ?? '?'] = true;
+        }
+        if ($in !== []) {
+            $limits[] = sprintf('seen at %d %s, from %s to %s', count($spots), count($spots) === 1 ? 'spot' : 'spots', substr($evidence->stints[$in[0]]->at, 11, 5), substr($evidence->stints[$in[count($in) - 1]]->at, 11, 5));
+        }
+        foreach ($levels as $level) {
+            $others = array_filter($evidence->levelsOf($level->factor), static fn (LevelEvidence $l): bool => $l->level !== $level->level);
+            if ($others === []) {
+                $limits[] = sprintf('no other %s was tried', str_replace('_', ' ', $level->factor));
+            } elseif ($level->factor === 'depth') {
+                $limits[] = 'depths tried: '.implode(', ', array_map(static fn (LevelEvidence $l): string => $l->level, [$level, ...$others]));
+            }
+        }
+
+        return $limits;
     }
 }

@@ -17,6 +17,12 @@ final readonly class Rate
         return new self($prior->shape() + $contacts, $prior->casts + $casts);
     }
 
+    /** @return array{float, float} the weighted contacts and casts that made it out of this prior */
+    public function since(Prior $prior): array
+    {
+        return [max(0.0, $this->shape - $prior->shape()), max(0.0, $this->casts - $prior->casts)];
+    }
+
     /** Mean contacts per cast. */
     public function mean(): float
     {
@@ -27,6 +33,18 @@ final readonly class Rate
     public function exceeds(self $other): float
     {
         return IncompleteBeta::regularized($other->casts / ($other->casts + $this->casts), $other->shape, $this->shape);
+    }
+
+    /** The same rate after so many more casts (0 or more) that bring what it promises. */
+    public function goingOn(int $casts): self
+    {
+        return new self($this->shape + $this->mean() * $casts, $this->casts + $casts);
+    }
+
+    /** The share (0 to 1) of the distribution under a rate per cast. */
+    public function shareUnder(float $perCast): float
+    {
+        return self::gammaShare($this->shape, $perCast * $this->casts);
     }
 
     /** The rate (per cast) under which this share (over 0, under 1) of the distribution lies: Newton's method, kept between bounds. */
@@ -57,7 +75,7 @@ final readonly class Rate
         }
         $term = 1 / $shape;
         $sum = $term;
-        for ($n = 1; $n < 1000 && $term > $sum * 1e-14; $n++) {
+        for ($n = 1; $n < 5000 && $term > $sum * 1e-12; $n++) {
             $term *= $x / ($shape + $n);
             $sum += $term;
         }

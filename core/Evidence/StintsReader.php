@@ -16,13 +16,17 @@ final class StintsReader
 
     private const MOST_CONTACTS = 500;
 
-    private const LIGHTS = ['sun', 'shade', 'low'];
+    private const MOST_TURNS = 100;
 
-    private const PARTS = ['edge', 'middle'];
+    /** What the light on a stint can be. */
+    public const LIGHTS = ['sun', 'shade', 'low'];
+
+    /** Which part of the cover was fished. */
+    public const PARTS = ['edge', 'middle'];
 
     /**
      * @param  array<array-key, mixed>  $values  as in the contract of the pattern
-     * @return array{list<Stint>, Prior}
+     * @return array{list<Stint>, Prior, list<Turn>}
      *
      * @throws InvalidInput with every problem found
      */
@@ -37,17 +41,18 @@ final class StintsReader
             $stints[] = self::stint($one);
         }
         $prior = self::prior($in);
+        $turns = [];
+        foreach ($in->objects('turns', self::MOST_TURNS) as $one) {
+            $turns[] = self::turn($one);
+        }
         $in->finish();
 
-        return [$stints, $prior];
+        return [$stints, $prior, array_values(array_filter($turns))];
     }
 
     private static function stint(Fields $in): Stint
     {
-        $at = $in->text('at', 40);
-        if ($at === null || preg_match('/^(\d{4})-(\d\d)-(\d\d)T([01]\d|2[0-3]):[0-5]\d/', $at, $m) !== 1 || ! checkdate((int) $m[2], (int) $m[3], (int) $m[1])) {
-            $in->problem('at', 'must be a date and time, written YYYY-MM-DDTHH:MM.');
-        }
+        $at = self::moment($in);
         $lure = $in->text('lure', 60);
         if ($lure !== null && ! Catalog::has($lure)) {
             $in->problem('lure', 'must be a lure family of the catalog.');
@@ -66,10 +71,32 @@ final class StintsReader
         foreach ($in->objects('contacts', self::MOST_CONTACTS) as $one) {
             $contacts[] = self::contact($one);
         }
-        $stint = new Stint((string) $at, $levels, $in->number('depth_ft', 0, 1000, 'ft'), $casts ?? 0, $in->number('minutes', 0, 1440, 'minutes'), array_values(array_filter($contacts)));
+        $stint = new Stint($at, $levels, $in->number('depth_ft', 0, 1000, 'ft'), $casts ?? 0, $in->number('minutes', 0, 1440, 'minutes'), array_values(array_filter($contacts)));
         $in->refuseOthers();
 
         return $stint;
+    }
+
+    private static function moment(Fields $in): string
+    {
+        $at = $in->text('at', 40);
+        if ($at === null || preg_match('/^(\d{4})-(\d\d)-(\d\d)T([01]\d|2[0-3]):[0-5]\d/', $at, $m) !== 1 || ! checkdate((int) $m[2], (int) $m[3], (int) $m[1])) {
+            $in->problem('at', 'must be a date and time, written YYYY-MM-DDTHH:MM.');
+        }
+
+        return (string) $at;
+    }
+
+    private static function turn(Fields $in): ?Turn
+    {
+        $at = self::moment($in);
+        $kind = $in->oneOf('what', TurnKind::class);
+        if ($kind === null && $in->take('what') === null) {
+            $in->problem('what', 'is required.');
+        }
+        $in->refuseOthers();
+
+        return $kind === null ? null : new Turn($at, $kind);
     }
 
     private static function contact(Fields $in): ?Contact

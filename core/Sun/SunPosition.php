@@ -12,8 +12,17 @@ use DateTimeImmutable;
  */
 final readonly class SunPosition
 {
+    /** Low light: the sun under this elevation, about the first and last hour (rule W16; degrees, our own cut point). */
+    private const LOW_DEG = 10.0;
+
     private function __construct(public float $azimuthDeg, public float $elevationDeg)
     {
+    }
+
+    /** Whether it is so low, or down, that the light is low. */
+    public function isLow(): bool
+    {
+        return $this->elevationDeg < self::LOW_DEG;
     }
 
     /** At an instant, for degrees north (−90 to 90) and degrees east (−180 to 180). */

@@ -32,6 +32,14 @@ enum Clarity: string
         };
     }
 
+    /** @return list<self> this class and its neighbours: days of like clarity (our own choice) */
+    public function like(): array
+    {
+        $at = (int) array_search($this, self::cases(), true);
+
+        return array_slice(self::cases(), max(0, $at - 1), $at === 0 ? 2 : 3);
+    }
+
     /** Whether fish see well here: clear or gin. */
     public function isClear(): bool
     {

@@ -72,7 +72,7 @@ final class DatabaseSeeder extends Seeder
             $events[] = ['id' => $id("casts {$cast}"), 'kind' => 'casts', 'at' => $at, 'stint' => $stint, 'count' => $cast - $made];
             $events[] = ['id' => $id("contact {$cast}"), 'kind' => 'contact', 'at' => $at, 'stint' => $stint, 'contact' => $id("fish {$cast}"), 'contact_kind' => $contact[0]];
             if (isset($contact[1])) {
-                $events[] = ['id' => $id("detail {$cast}"), 'kind' => 'detail', 'at' => $at, 'contact' => $id("fish {$cast}"), 'length_in' => $contact[1], 'hooked' => $contact[2] ?? null];
+                $events[] = ['id' => $id("detail {$cast}"), 'kind' => 'detail', 'at' => $at, 'contact' => $id("fish {$cast}"), 'fields' => ['length' => $contact[1], 'hooked' => $contact[2] ?? null], 'units' => 'us'];
             }
             $made = $cast;
         }

@@ -4,6 +4,7 @@ import conditions from './conditions.js';
 import deck from './deck.js';
 import newDay from './new-day.js';
 import scheme from './scheme.js';
+import signal from './signal.js';
 import strip from './strip.js';
 
 Alpine.data('cast', cast);
@@ -11,5 +12,6 @@ Alpine.data('conditions', conditions);
 Alpine.data('deck', deck);
 Alpine.data('newDay', newDay);
 Alpine.data('scheme', scheme);
+Alpine.data('signal', signal);
 Alpine.data('strip', strip);
 Alpine.start();

@@ -1,14 +1,25 @@
 import { openDB } from 'idb';
 
-/** What was logged on this device and has not reached the server yet, in order, in the browser's own database. */
-const opened = openDB('old-eddy', 1, {
-    upgrade(db) {
-        db.createObjectStore('events', { keyPath: 'seq', autoIncrement: true }).createIndex('trip', 'trip');
+/**
+ * What was logged on this device and has not reached the server yet, in order, in the browser's own database; and the
+ * last state of each day's deck, to go on with when the server is gone. Entries carry their angler: a queue waits for
+ * the sign-in it belongs to.
+ */
+const opened = openDB('old-eddy', 2, {
+    upgrade(db, from) {
+        if (from < 1) {
+            db.createObjectStore('events', { keyPath: 'seq', autoIncrement: true }).createIndex('trip', 'trip');
+        }
+        if (from < 2) {
+            db.createObjectStore('decks', { keyPath: 'trip' });
+        }
     },
+    // A page of a newer version wants to upgrade: let it, this page reopens on its next load.
+    blocking: async () => (await opened).close(),
 });
 
-export async function put(trip, event) {
-    await (await opened).add('events', { trip, event });
+export async function put(trip, angler, event) {
+    await (await opened).add('events', { trip, angler, event });
 }
 
 export async function waiting(trip) {
@@ -18,4 +29,12 @@ export async function waiting(trip) {
 export async function drop(entries) {
     const tx = (await opened).transaction('events', 'readwrite');
     await Promise.all([...entries.map((e) => tx.store.delete(e.seq)), tx.done]);
+}
+
+export async function keepDeck(trip, state) {
+    await (await opened).put('decks', { trip, state });
+}
+
+export async function keptDeck(trip) {
+    return (await (await opened).get('decks', trip))?.state ?? null;
 }

@@ -27,8 +27,8 @@ final class ArchitectureTest extends TestCase
                 continue;
             }
             self::assertStringEndsWith("*/\n", substr($code, 0, self::startOfLine($code, $class[0][1])), "{$file}: no docblock");
-            // A factor's one method is described by the interface it implements.
-            preg_match_all('/^    public (?:static )?function (?!__construct|weigh)(\w+)/m', $code, $methods, PREG_OFFSET_CAPTURE);
+            // The one method of a factor or adviser is described by the interface it implements.
+            preg_match_all('/^    public (?:static )?function (?!__construct|weigh|advise)(\w+)/m', $code, $methods, PREG_OFFSET_CAPTURE);
             foreach ($methods[0] as $i => $method) {
                 $before = rtrim(substr($code, 0, self::startOfLine($code, $method[1])));
                 self::assertStringEndsWith('*/', $before, "{$file}: {$methods[1][$i][0]}() has no docblock");

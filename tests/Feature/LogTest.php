@@ -18,11 +18,11 @@ final class LogTest extends WaterTestCase
             $this->stint($stint),
             $this->event('casts', ['stint' => $stint, 'count' => 5]),
             $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'caught']),
-            $this->event('detail', ['contact' => $fish, 'species' => 'largemouth_bass', 'length_in' => 15.5, 'hooked' => 'inside']),
+            $this->event('detail', ['contact' => $fish, 'fields' => ['species' => 'largemouth_bass', 'length' => 15.5, 'hooked' => 'inside'], 'units' => 'us']),
             $this->event('casts', ['stint' => $stint, 'count' => 2]),
         ])->assertOk();
         self::assertSame(['taken', 'taken', 'taken', 'taken', 'taken'], array_column($answer->json('events'), 'became'));
-        self::assertStringContainsString('Hold the boat', $answer->json('html'));
+        self::assertStringContainsString('Hold the boat', $answer->json('state.next.0.text'));
         $kept = $trip->stints()->firstOrFail();
         self::assertSame(7, $kept->cast_count);
         self::assertSame(['flat', 'reeds', 'shade'], [$kept->structure, $kept->cover, $kept->light]);

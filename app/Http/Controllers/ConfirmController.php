@@ -4,20 +4,30 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Log\DayEvidence;
+use App\Log\Deck;
+use App\Log\NeverTried;
 use App\Models\Trip;
+use App\Show\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use OldEddy\Conditions\Settler;
-use OldEddy\Reading\WaterReader;
+use OldEddy\Evidence\Crew;
+use OldEddy\Evidence\DaySummary;
 
 final class ConfirmController
 {
     public function show(Trip $trip): View
     {
-        $stints = $trip->stints()->with('contacts')->get();
+        $deck = new Deck($trip, new Units($trip->user->isMetric()));
 
-        return view('confirm.show', ['trip' => $trip, 'day' => new DayEvidence($trip, $stints, WaterReader::read(Settler::settle($trip->told()))), 'stints' => $stints]);
+        return view('confirm.show', [
+            'trip' => $trip,
+            'day' => $deck->day,
+            'stints' => $deck->stints,
+            'ribbon' => $deck->ribbon(),
+            'summary' => DaySummary::of($deck->day->evidence),
+            'crew' => Crew::of($deck->day->evidence),
+            'neverTried' => NeverTried::on($trip, $deck),
+        ]);
     }
 
     public function close(Trip $trip): RedirectResponse

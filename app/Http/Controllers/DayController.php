@@ -17,7 +17,7 @@ final class DayController
 
     public function index(Request $request): View
     {
-        $trips = $request->user()->trips()->withCount('contacts')->withSum('stints as casts_made', 'cast_count')->get()
+        $trips = $request->user()->trips()->whereNull('drill_seed')->withCount('contacts')->withSum('stints as casts_made', 'cast_count')->get()
             ->sortByDesc(fn (Trip $t): string => ($t->isOpen() ? '1' : '0').($t->conditions['date'] ?? '').$t->id);
 
         return view('days.index', ['open' => $trips->filter->isOpen(), 'closed' => $trips->reject->isOpen(), 'ask' => (string) Str::uuid()]);
@@ -32,7 +32,7 @@ final class DayController
             'timezone' => ['nullable', 'timezone:all'],
             'ask' => ['required', 'uuid'],
         ], ['date.date_format' => 'The date must be a day of the calendar.']);
-        $last = $request->user()->trips()->latest('id')->first();
+        $last = $request->user()->trips()->whereNull('drill_seed')->latest('id')->first();
         $conditions = ['species' => 'largemouth_bass', ...array_intersect_key($last->conditions ?? [], array_flip(self::CARRIED)), 'date' => $given['date']];
         if (isset($given['timezone'])) {
             $conditions['timezone'] ??= $given['timezone'];

@@ -6,12 +6,33 @@
         <section>
             <h1>{{ ucfirst($day->pattern->verdict->words()) }}</h1>
             <p class="lede">{{ ucfirst($day->pattern->text) }}</p>
+            @if ($day->pattern->limits)<p class="muted">Its limits: {{ implode('; ', $day->pattern->limits) }}.</p>@endif
+            @include('partials.ribbon', ['key' => 'confirm'])
             <h2>Next</h2>
             <ol class="moves">
                 @foreach ($day->next as $move)
-                    <li><b>{{ ucfirst($move->action->words()) }}.</b> {{ $move->text }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $move->ruleId) }}">because {{ $move->ruleId }}</a></li>
+                    <li><b>{{ ucfirst($move->action->words()) }}.</b> {{ $move->text }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $move->ruleId) }}">because {{ $move->ruleId }}</a> <span class="muted">{{ $move->sure() }}@if ($move->unless) Changed by: {{ $move->unless }}.@endif</span></li>
                 @endforeach
             </ol>
+            @if ($evidence->stints)
+            <h2>{{ $trip->isOpen() ? 'So far' : 'What the day leaves' }}</h2>
+            <dl class="figures">
+                <div><dt>held</dt><dd>@forelse ($summary->held as $one){{ $loop->first ? '' : '; ' }}{{ App\Show\Word::of($one['level']->factor) }} {{ App\Show\Word::of($one['level']->level) }} <span class="muted">since {{ substr($one['since'], 11, 5) }}</span>@empty nothing @endforelse</dd></div>
+                <div><dt>faded</dt><dd>@forelse ($summary->faded as $one){{ $loop->first ? '' : '; ' }}{{ App\Show\Word::of($one['level']->factor) }} {{ App\Show\Word::of($one['level']->level) }} <span class="muted">stood at {{ substr($one['stood'], 11, 5) }}, gone by {{ substr($one['at'], 11, 5) }}</span>@empty nothing @endforelse</dd></div>
+                <div><dt>rejected</dt><dd>{{ implode('; ', array_map(fn ($l) => App\Show\Word::of("{$l->factor} {$l->level}"), $summary->rejected)) ?: 'nothing' }}</dd></div>
+                <div><dt>hardly tried</dt><dd>@forelse (array_slice($neverTried, 0, 6) as $one){{ $loop->first ? '' : '; ' }}{{ $one->factor }} {{ App\Show\Word::of($one->level) }} <span class="muted">the best of its kind with {{ round(100 * $one->chance) }} %</span>@empty nothing the plan named @endforelse</dd></div>
+                @if ($day->past->days)<div><dt>your past</dt><dd>{{ $day->past->days }} {{ $day->past->days === 1 ? 'day' : 'days' }} in {{ $day->reading->stage->stage->words() }} with like clarity: {{ number_format($day->past->casts) }} casts; {{ round(100 * $day->past->prior()->perCast, 1) }} in 100 believed before the first cast, worth {{ round($day->past->prior()->casts) }} casts</dd></div>@endif
+            </dl>
+            @endif
+            @if ($crew->members)
+                <h2>The boat</h2>
+                <table class="parts"><thead><tr><th scope="col">angler</th><th scope="col" class="num">casts</th><th scope="col" class="num">contacts</th><th scope="col" class="num">in 100</th><th scope="col">mostly</th></tr></thead>
+                    @foreach ($crew->members as $member)
+                        <tr><td>{{ $member->angler }}</td><td class="num">{{ $member->casts }}</td><td class="num">{{ $member->contactCount }}</td><td class="num">{{ round(100 * $member->rate->mean(), 1) }}</td><td>{{ App\Show\Word::of($member->lure ?? '') }}</td></tr>
+                    @endforeach
+                </table>
+                <p class="muted">Only casts on spots that more than one of you fished. {{ $crew->members[0]->angler }} does better with {{ round(100 * $crew->members[0]->pBetter) }} %. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'M4') }}">because M4</a></p>
+            @endif
             @if ($evidence->confounded)
                 <h2>Not to be told apart</h2>
                 <ul>
@@ -32,6 +53,7 @@
                 </tbody>
             </table>
             <p class="muted">Weights are those of a fish in standard shape. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'D10') }}">because D10</a></p>
+            <p><a href="{{ route('entries', $trip) }}">Put the log right</a></p>
             <form method="post" action="{{ route('close', $trip) }}">@csrf<button type="submit">{{ $trip->isOpen() ? 'Close the day' : 'Open the day again' }}</button></form>
         </section>
         <section aria-label="The evidence">

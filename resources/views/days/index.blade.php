@@ -18,6 +18,7 @@
                 <p>None yet.</p>
             @endforelse
         </section>
+        <div>
         <form method="post" action="{{ route('days.open') }}" class="card" x-data="newDay">
             @csrf
             <h2>A new day</h2>
@@ -29,5 +30,7 @@
             <input id="date" name="date" type="date" value="{{ old('date') }}" required x-ref="date">
             <button type="submit" class="act">Read the water</button>
         </form>
+        <p><a href="{{ route('drill') }}">Drill</a>: practise on a hidden day.</p>
+        </div>
     </div>
 @endsection

@@ -1,9 +1,118 @@
 @extends('layouts.page')
-@section('title', 'Fish')
+@section('title', $trip->drill_seed === null ? 'Fish' : 'Drill')
 @section('main-class', 'fish')
 @section('content')
-    <div x-data="deck" data-url="{{ route('log', $trip) }}" data-trip="{{ $trip->id }}">
-        <p class="notice" role="status" aria-live="polite" x-show="notice" x-text="notice"></p>
-        <div id="deck">@include('fish.deck')</div>
+    <script type="application/json" id="deck-state">@json($state, JSON_HEX_TAG | JSON_HEX_AMP)</script>
+    <div x-data="deck" data-url="{{ route('log', $trip) }}" data-trip="{{ $trip->id }}" data-angler="{{ $trip->user_id }}" class="deck">
+        <p class="notice" role="status" aria-live="polite" x-show="notice" x-text="notice" x-cloak></p>
+        <template x-for="one in disputes" :key="one.id">
+            <p class="notice"><span x-text="one.text"></span> <button type="button" @click="keepKept(one)">Keep <span x-text="one.kept"></span></button> <button type="button" @click="takeOther(one)">Take <span x-text="one.other"></span></button></p>
+        </template>
+        <section class="deck-now" aria-label="This stint">
+            <h1><span x-text="title" class="first-up">{{ $trip->name }}</span> <small x-text="place"></small></h1>
+            <p class="deck-how" x-show="hasRod" x-cloak><i :class="swatch" aria-hidden="true"></i><span x-text="how"></span></p>
+            <p class="deck-cadence" x-show="hasRod" x-text="cadence" x-cloak></p>
+            <p x-show="!begun" x-cloak>Choose a lure to begin at the first spot.@if ($trip->rack->isEmpty() && $trip->drill_seed === null) Your rack is empty: these are the rods of today's plan.@endif</p>
+        </section>
+        <section class="deck-next" aria-label="Next move" x-show="moveShown" x-cloak>
+            <template x-if="move">
+                <div class="move">
+                    <p><b x-text="move.action"></b>. <span x-text="move.text"></span> <a class="rule-tag" :href="move.link">because <span x-text="move.rule"></span></a></p>
+                    <p class="muted"><span x-text="move.sure"></span> <span x-text="move.unless"></span> <span x-text="stale"></span></p>
+                    <p class="move-keys">
+                        <button type="button" x-show="move.offer" @click="take(move)" class="act" data-offer><span x-text="move.offer ? move.offer.words : ''"></span></button>
+                        <button type="button" x-show="moreMoves" @click="toggleOthers" :aria-expanded="others">or…</button>
+                        <button type="button" @click="dismiss" aria-label="Put this proposal away">Put away</button>
+                    </p>
+                    <template x-for="other in movesLeft" :key="other.action">
+                        <p class="move-other"><b x-text="other.action"></b>. <span x-text="other.text"></span> <a class="rule-tag" :href="other.link">because <span x-text="other.rule"></span></a> <button type="button" x-show="other.offer" @click="take(other)"><span x-text="other.offer ? other.offer.words : ''"></span></button></p>
+                    </template>
+                </div>
+            </template>
+        </section>
+        <section class="deck-keys" aria-label="Log" x-show="begun" x-cloak>
+            <button type="button" class="cast-key" data-log="casts" @click="cast"><b data-count="casts" x-text="casts"></b><span>casts · tap for one more</span></button>
+            <div class="contact-keys">
+                <template x-for="kind in kinds" :key="kind.value">
+                    <button type="button" data-log="contact" :data-kind="kind.value" @click="contact(kind.value)"><span x-text="kind.words"></span><b :data-count="kind.value" x-text="kind.count"></b></button>
+                </template>
+            </div>
+            <div class="deck-row">
+                <button type="button" @click="hook" :aria-pressed="fishOn">Fish on</button>
+                <button type="button" @click="setAfterwards" :aria-expanded="afterwards">Set casts</button>
+                <button type="button" class="undo-key" data-log="undo" @click="undo" x-text="undoWords">Undo</button>
+            </div>
+            <p class="deck-row" x-show="afterwards">
+                <button type="button" @click="more(-5)">−5</button><button type="button" @click="more(-1)">−1</button>
+                <label class="grow"><span class="field-label">casts in this stint</span><input type="number" min="0" max="5000" inputmode="numeric" x-model="castsTyped"></label>
+                <button type="button" @click="more(1)">+1</button><button type="button" @click="more(5)">+5</button>
+                <button type="button" class="act" @click="keepCasts">Keep</button>
+            </p>
+            <p class="deck-row">
+                <button type="button" @click="toggleClock" :aria-pressed="clock.running" x-text="steadyLabel"></button>
+                <button type="button" @click="faster" aria-label="A cast more often">−5 s</button><button type="button" @click="slower" aria-label="A cast less often">+5 s</button>
+                <span class="grow" x-text="clockSays"></span>
+            </p>
+        </section>
+        <section class="deck-detail" aria-label="Contact details" x-show="isOpen" x-cloak>
+            <h2 x-text="openTitle"></h2>
+            <template x-for="row in openFields" :key="row.field">
+                <div role="group" :aria-label="row.label"><span class="field-label" x-text="row.label"></span><div class="chips">
+                    <template x-for="option in row.options" :key="option.value"><button type="button" :data-detail="row.field" :aria-pressed="option.pressed" @click="detail(row.field, option.value)" x-text="option.words"></button></template>
+                </div></div>
+            </template>
+            <p class="deck-row"><span class="field-label">length</span><button type="button" @click="shorter" aria-label="shorter">−</button><b x-text="openLength" data-length></b> {{ $units->sizeWord() }} <button type="button" @click="longer" aria-label="longer">+</button>
+                <span class="field-label">depth</span><button type="button" @click="shallower" aria-label="shallower">−</button><b x-text="openDepth"></b> {{ $units->word('depth') }} <button type="button" @click="deeper" aria-label="deeper">+</button></p>
+            <p class="deck-row"><button type="button" class="act" @click="closeDetail">Done</button><button type="button" @click="removeOpen">Take it out</button></p>
+        </section>
+        <section class="deck-change" aria-label="Change">
+            <h2>Lure</h2>
+            <div class="chips">
+                <template x-for="rod in rods" :key="rod.key"><button type="button" data-log="stint" :data-rod="rod.key" :aria-pressed="rod.pressed" @click="toRod(rod.key)"><span x-text="rod.name"></span></button></template>
+            </div>
+            <div x-show="begun" x-cloak>
+                <h2>Spot</h2>
+                <div class="chips">
+                    <template x-for="spot in spots" :key="spot.name"><button type="button" :aria-pressed="spot.pressed" @click="toSpot(spot.name)" x-text="spot.words"></button></template>
+                </div>
+                @foreach (['cover_part' => 'Part of the cover', 'light' => 'Light here'] as $field => $label)
+                    <div role="group" aria-label="{{ $label }}"><h2>{{ $label }}</h2><div class="chips">
+                        @foreach (App\Log\Kinds\StintFields::ofStint()[$field] as $value)
+                            <button type="button" data-said="{{ $field }}" :aria-pressed="isSaid('{{ $field }}', '{{ $value }}')" @click="said('{{ $field }}', '{{ $value }}')">{{ $value }}</button>
+                        @endforeach
+                    </div></div>
+                @endforeach
+                @if ($trip->drill_seed === null)
+                <details><summary>Something turned, or somebody else casts</summary>
+                    <h2>What changed just now</h2>
+                    <div class="chips"><template x-for="one in turns" :key="one.value"><button type="button" data-log="turn" @click="turn(one.value)" x-text="one.words"></button></template></div>
+                    <h2>Who casts</h2>
+                    <div class="chips"><template x-for="one in people" :key="one.name"><button type="button" :aria-pressed="one.pressed" @click="who(one.name)" x-text="one.name"></button></template></div>
+                    <p class="deck-row"><label class="grow"><span class="field-label">somebody else in the boat</span><input x-model="newAngler" maxlength="40"></label><button type="button" @click="join">Join</button></p>
+                </details>
+                @endif
+            </div>
+        </section>
+        <section class="deck-contacts" aria-label="Contacts" x-show="contacts.length" x-cloak>
+            <h2>Contacts <small class="muted">tap for details</small></h2>
+            <div class="chips"><template x-for="one in contacts" :key="one.id"><button type="button" data-contact :aria-expanded="one.id === open" @click="show(one.id)" x-text="one.words"></button></template></div>
+        </section>
+        <section class="deck-slice" aria-label="The slice" x-html="slice"></section>
+        <section class="deck-ribbon" aria-label="The day" x-html="state ? state.ribbon : ''"></section>
+        <section class="deck-sums">
+            <p class="deck-sum" x-text="sum"></p>
+            <p class="muted"><span data-queue x-text="inStep"></span>. <span x-text="state ? state.past : ''"></span></p>
+            @if ($trip->drill_seed === null)
+                <p class="deck-water">Water as known: <span x-text="state ? state.water : ''"></span>. <a href="{{ route('read', $trip) }}">Changed? Say so.</a> <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'W19') }}">because W19</a></p>
+            @else
+                <p><a class="act" href="{{ route('drill.end', $trip) }}">End the drill and see the water's secret</a></p>
+            @endif
+            <p><button type="button" @click="toggleHelp" :aria-expanded="help">Keys (?)</button></p>
+            <dl class="keys" x-show="help" x-cloak>
+                @foreach (['c' => 'a cast', 'f' => 'caught', 'l' => 'lost', 'm' => 'missed', 'b' => 'bump', 'o' => 'boil', 'w' => 'follow', 'h' => 'fish on', 'd' => 'details of the last contact', 'n' => 'do the next move', 't' => 'start or stop the cast clock', 'u' => 'undo', '?' => 'this list'] as $key => $does)
+                    <div><dt><kbd>{{ $key }}</kbd></dt><dd>{{ $does }}</dd></div>
+                @endforeach
+            </dl>
+        </section>
     </div>
 @endsection

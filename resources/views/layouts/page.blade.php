@@ -4,6 +4,7 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="csrf-token" content="{{ csrf_token() }}">
+    @auth<meta name="angler" content="{{ auth()->id() }}">@endauth
     <title>@yield('title') · Old Eddy</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
@@ -15,7 +16,7 @@
         @isset($trip)
             <span class="masthead-day">{{ $trip->name }}</span>
             <nav class="steps" aria-label="The order of the work">
-                @foreach (['read' => 'Read', 'choose' => 'Choose', 'fish' => 'Fish', 'confirm' => 'Confirm'] as $route => $verb)
+                @foreach ($trip->drill_seed === null ? ['read' => 'Read', 'choose' => 'Choose', 'fish' => 'Fish', 'confirm' => 'Confirm'] : ['fish' => 'Fish', 'confirm' => 'Confirm'] as $route => $verb)
                     @unless ($loop->first)<span class="arrow" aria-hidden="true">→</span>@endunless
                     <a href="{{ route($route, $trip) }}" @if (request()->routeIs($route)) aria-current="page" @endif>{{ $verb }}</a>
                 @endforeach
@@ -26,10 +27,11 @@
             @auth
                 <a href="{{ route('days') }}">Days</a>
                 <a href="{{ route('settings') }}">Settings</a>
-                <form method="post" action="{{ route('sign-out') }}">@csrf<button type="submit" class="quiet">Sign out</button></form>
+                <form method="post" action="{{ route('sign-out') }}" data-leaves>@csrf<button type="submit" class="quiet">Sign out</button></form>
             @endauth
         </div>
     </header>
+    <p class="signal" role="status" x-data="signal" x-show="gone" x-cloak>No signal: this page is as it was at <time data-drawn="{{ now()->toIso8601String() }}" x-text="drawn"></time>. What you log is kept on this device.</p>
     <main id="main" class="@yield('main-class', 'sheet')">
         @if (session('said'))
             <p class="said" role="status">{{ session('said') }}</p>

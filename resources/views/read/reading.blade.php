@@ -17,7 +17,7 @@
 <p class="look-for"><b>Look for</b> {{ implode(', ', array_map(fn ($s) => $s->words(), array_slice($stand->structures, 0, 4))) }} with {{ implode(', ', array_map(fn ($c) => $c->value === 'none' ? 'open bottom' : $c->words(), array_slice($stand->covers, 0, 4))) }}.</p>
 </div>
 <div class="read-because">
-<p><a href="{{ route('sections', $trip) }}">Compare sections of the lake</a></p>
+<p><a href="{{ route('sections', $trip) }}">Compare sections of the lake</a> · <a href="{{ route('boat', $trip) }}">The boat's instruments</a></p>
 <h2>Because</h2>
 <ul class="because">
     @include('partials.because', ['text' => $reading->stage->why, 'id' => 'STAGES'])

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OldEddy\Evidence;
+namespace OldEddy\Next;
 
 use OldEddy\Words;
 

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Boat;
+
+use App\Models\Fix;
+use App\Models\Trip;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Support\Facades\DB;
+use OldEddy\Instruments\BoatState;
+use OldEddy\Instruments\Quantity;
+
+/**
+ * Takes lines of a boat's instruments into a day: the newest values become what the day measured, positions become
+ * fixes. What was typed by hand is not touched and wins. The clock is the instruments' own.
+ */
+final class Listener
+{
+    /** Seconds between two fixes that are kept. */
+    private const FIX_EVERY_S = 5;
+
+    /** The paths of the day that instruments can fill. */
+    private const FILLS = ['water.temp_f' => Quantity::WaterTempF, 'weather.wind_mph' => Quantity::WindMph, 'weather.wind_from_deg' => Quantity::WindFromDeg, 'lat' => Quantity::Lat, 'lon' => Quantity::Lon];
+
+    private BoatState $state;
+
+    private float $lastFix = -INF;
+
+    private readonly DateTimeZone $zone;
+
+    /** @var list<array<string, mixed>> */
+    private array $fixes = [];
+
+    public function __construct(private readonly Trip $trip)
+    {
+        $this->state = new BoatState;
+        $this->zone = new DateTimeZone($trip->conditions['timezone'] ?? 'UTC');
+    }
+
+    public function hear(string $line): void
+    {
+        $this->state = $this->state->after($line);
+        $now = $this->state->clock;
+        if ($now !== null && $now - $this->lastFix >= self::FIX_EVERY_S && $this->state->fresh(Quantity::Lat, $now) !== null) {
+            $this->lastFix = $now;
+            $this->fixes[] = [
+                'trip_id' => $this->trip->id, 'at' => $this->local($now)->format('Y-m-d H:i:s'),
+                'lat' => $this->state->fresh(Quantity::Lat, $now), 'lon' => $this->state->fresh(Quantity::Lon, $now),
+                'depth_ft' => $this->state->fresh(Quantity::DepthFt, $now), 'speed_mph' => $this->state->fresh(Quantity::SpeedMph, $now),
+            ];
+        }
+    }
+
+    /** Writes what was heard since the last time into the day. */
+    public function keep(): void
+    {
+        DB::transaction(function (): void {
+            foreach (array_chunk($this->fixes, 500) as $some) {
+                Fix::query()->insertOrIgnore($some);
+            }
+            /** @var Trip $fresh */
+            $fresh = Trip::query()->whereKey($this->trip->id)->lockForUpdate()->firstOrFail();
+            $fresh->update(['measured' => $this->measured() ?: $fresh->measured, 'boat' => $this->report()]);
+        });
+        $this->fixes = [];
+        Fixes::fillIn($this->trip);
+    }
+
+    public function state(): BoatState
+    {
+        return $this->state;
+    }
+
+    /** @return array<string, mixed> in the keys of the contract of the plan */
+    private function measured(): array
+    {
+        $measured = [];
+        foreach (self::FILLS as $path => $quantity) {
+            $value = $this->state->clock === null ? null : $this->state->fresh($quantity, $this->state->clock);
+            if ($value !== null) {
+                data_set($measured, $path, round($value, $path === 'lat' || $path === 'lon' ? 5 : 1));
+            }
+        }
+
+        return $measured;
+    }
+
+    /** @return array<string, mixed> what the pages show: each value with its local time, and what was broken */
+    private function report(): array
+    {
+        $values = [];
+        foreach ($this->state->values as $key => [$value, $second]) {
+            $values[$key] = ['value' => round($value, 5), 'at' => $this->local($second)->format('Y-m-d\TH:i:s'), 'second' => $second, 'stale' => $this->state->clock !== null && $this->state->fresh(Quantity::from($key), $this->state->clock) === null];
+        }
+
+        return ['values' => $values, 'heard' => $this->state->heard, 'undated' => $this->state->undated, 'broken' => $this->state->broken, 'until' => $this->state->clock === null ? null : $this->local($this->state->clock)->format('Y-m-d\TH:i:s')];
+    }
+
+    private function local(float $second): DateTimeImmutable
+    {
+        return (new DateTimeImmutable('@'.(int) round($second)))->setTimezone($this->zone);
+    }
+}

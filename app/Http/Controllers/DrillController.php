@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Log\Deck;
+use App\Models\Trip;
+use App\Show\Units;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+use OldEddy\Drill\DrillWater;
+use OldEddy\Drill\Habit\FollowsAdvice;
+use OldEddy\Drill\HiddenDay;
+use OldEddy\Drill\Outing;
+
+/** The trainer: a hidden day is fished on the real deck, and the advice fishes the same day beside it. */
+final class DrillController
+{
+    public function index(Request $request): View
+    {
+        return view('drill.index', ['drills' => $request->user()->trips()->whereNotNull('drill_seed')->withCount('contacts')->withSum('stints as casts_made', 'cast_count')->latest('id')->limit(20)->get(), 'ask' => (string) Str::uuid()]);
+    }
+
+    public function begin(Request $request): RedirectResponse
+    {
+        $given = $request->validate(['ask' => ['required', 'uuid'], 'seed' => ['nullable', 'integer', 'between:1,999999']]);
+        $seed = (int) ($given['seed'] ?? random_int(1, 999999));
+        $trip = $request->user()->trips()->firstOrCreate(['ask' => $given['ask']], [
+            'name' => "Drill on hidden day {$seed}", 'drill_seed' => $seed,
+            'conditions' => ['species' => 'largemouth_bass', 'date' => '2026-05-02', 'time' => '07:00', 'water' => ['temp_f' => 66], 'timezone' => 'America/New_York'],
+        ]);
+
+        return redirect()->route('fish', $trip);
+    }
+
+    /** What the water hid, and how the advice would have done with the same casts. */
+    public function end(Trip $trip): View
+    {
+        abort_if($trip->drill_seed === null, 404);
+        $day = HiddenDay::of($trip->drill_seed, DrillWater::choices());
+        $deck = new Deck($trip, new Units($trip->user->isMetric()));
+        $casts = $deck->day->evidence->casts();
+        $weight = array_sum(array_map(fn ($s): float => $s->weight(), $deck->day->evidence->stints));
+
+        return view('drill.end', ['trip' => $trip, 'hidden' => $day, 'casts' => $casts, 'weight' => $weight, 'day' => $deck->day, 'advised' => $casts === 0 ? null : Outing::fish($day, new FollowsAdvice($trip->user->schools()), $casts)]);
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Log\EventTaker;
+use App\Log\Kinds\StintFields;
+use App\Models\Trip;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+
+/** The log, put right at the table: the same events as the deck's, so that everything is weighed anew and can be taken back. */
+final class EntriesController
+{
+    public function show(Trip $trip): View
+    {
+        return view('entries.show', [
+            'trip' => $trip,
+            'stints' => $trip->stints()->with('contacts')->get(),
+            'ofStint' => StintFields::ofStint(),
+            'ofContact' => StintFields::ofContact(),
+            'id' => fn (): string => (string) Str::uuid(),
+        ]);
+    }
+
+    /** The form carries the id of its event: sent twice, it is taken once. */
+    public function change(Request $request, Trip $trip): RedirectResponse
+    {
+        $given = $request->validate(['id' => ['required', 'uuid'], 'kind' => ['required', 'in:amend,detail,remove,contact,undo'], 'fields' => ['nullable', 'array'], 'was' => ['nullable', 'array']]);
+        $fields = array_filter($given['fields'] ?? [], fn (mixed $value, string $field): bool => (string) $value !== (string) ($given['was'][$field] ?? ''), ARRAY_FILTER_USE_BOTH);
+        if ($fields === [] && in_array($given['kind'], ['amend', 'detail'], true)) {
+            return back()->with('said', 'Nothing was changed.');
+        }
+        $answer = (new EventTaker($trip))->take([array_filter([
+            ...$given,
+            ...$request->only(['stint', 'contact', 'target', 'contact_kind']),
+            'at' => (string) $request->input('at', now($trip->conditions['timezone'] ?? 'UTC')->format('Y-m-d\TH:i:s')),
+            'fields' => $fields,
+            'was' => array_map(fn (mixed $v): mixed => $v === '' ? null : $v, array_intersect_key($given['was'] ?? [], $fields)),
+            'units' => $trip->user->units,
+        ], fn (mixed $value): bool => $value !== null && $value !== [])])[0];
+
+        return $answer['became'] === EventTaker::REFUSED
+            ? back()->withErrors(['fields' => (string) $answer['message']])->withInput()
+            : back()->with('said', 'Put right. The evidence is weighed anew.');
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Log\Kinds\StintFields;
+use App\Models\Contact;
+use App\Models\Dispute;
+use App\Models\LogEvent;
+use App\Models\RackSlot;
+use App\Models\Stint;
+use App\Models\Trip;
+use App\Show\RuleLink;
+use App\Show\Units;
+use App\Show\Word;
+use Illuminate\Database\Eloquent\Collection;
+use OldEddy\Conditions\Settler;
+use OldEddy\Evidence\ContactKind;
+use OldEddy\Evidence\TurnKind;
+use OldEddy\Lineup\Setup;
+use OldEddy\Next\Move;
+use OldEddy\Next\Place;
+use OldEddy\Reading\Reading;
+use OldEddy\Reading\WaterReader;
+use OldEddy\Ribbon\DayRibbon;
+use OldEddy\Slice\Scene;
+
+/** The state of the deck as the device needs it: what it draws, and what it can go on with when the server is gone. */
+final readonly class Deck
+{
+    /** So many entries can be taken back. */
+    private const UNDO = 10;
+
+    public Reading $reading;
+
+    /** @var Collection<int, Stint> */
+    public Collection $stints;
+
+    public ToFish $toFish;
+
+    public DayEvidence $day;
+
+    public function __construct(private Trip $trip, private Units $units)
+    {
+        $this->reading = WaterReader::read(Settler::settle($trip->told()));
+        $this->stints = $trip->stints()->with('contacts')->get();
+        $this->toFish = new ToFish($trip, $this->reading, $this->stints);
+        $this->day = new DayEvidence($trip, $this->stints, $this->reading, $this->toFish->choices);
+    }
+
+    public function ribbon(): DayRibbon
+    {
+        return DayRibbon::of($this->reading->day, $this->day->evidence->stints, $this->day->turns);
+    }
+
+    /** @return array<string, mixed> */
+    public function state(): array
+    {
+        return [
+            'trip' => $this->trip->id,
+            'angler' => $this->trip->user_id,
+            'drawn' => now()->toIso8601String(),
+            'today' => ($this->trip->conditions['date'] ?? null) === now($this->trip->conditions['timezone'] ?? 'UTC')->toDateString(),
+            'drill' => $this->trip->drill_seed !== null,
+            'stints' => array_values($this->stints->map($this->stint(...))->all()),
+            'rods' => array_values($this->toFish->rods->map($this->rod(...))->all()),
+            'spots' => $this->spots(),
+            'next' => array_map($this->move(...), $this->day->next),
+            'sum' => $this->day->pattern->text,
+            'past' => $this->day->past->days === 0 ? null : sprintf('Believed before the first cast: %.1f contacts in 100 casts, from %d of your days in %s with like clarity.', 100 * $this->day->past->prior()->perCast, $this->day->past->days, $this->reading->stage->stage->words()),
+            'ribbon' => view('partials.ribbon', ['ribbon' => $this->ribbon(), 'key' => 'deck'])->render(),
+            'undo' => array_map($this->done(...), $this->undoable()),
+            'disputes' => $this->trip->disputes()->get()->map($this->dispute(...))->all(),
+            'options' => $this->options(),
+            'units' => $this->units->metric ? 'metric' : 'us',
+            'size_unit' => $this->units->sizeWord(),
+            'depth_unit' => $this->units->word('depth'),
+            'water' => sprintf('%s, %s visible, %s, front %s', $this->units->temp($this->reading->day->tempF), $this->units->depth($this->reading->day->visibilityFt), $this->reading->day->sky->words(), $this->reading->day->front->words()),
+        ];
+    }
+
+    /** @return list<LogEvent> the newest first */
+    private function undoable(): array
+    {
+        /** @var list<LogEvent> */
+        return $this->trip->events()->where('undone', false)->where('kind', '!=', 'undo')->orderByDesc('seq')->limit(self::UNDO)->get()->all();
+    }
+
+    /** @return array<string, mixed> */
+    private function stint(Stint $stint): array
+    {
+        return [
+            'id' => $stint->id, 'at' => $stint->started_at->format('Y-m-d\TH:i:s'), 'spot' => $stint->spot, 'rod' => "{$stint->lure}/{$stint->color}",
+            'lure' => Word::of($stint->lure), 'angler' => $stint->angler, 'casts' => $stint->cast_count, 'cover_part' => $stint->cover_part, 'light' => $stint->light,
+            'contacts' => array_values($stint->contacts->map($this->contact(...))->all()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function contact(Contact $contact): array
+    {
+        return [
+            'id' => $contact->id, 'kind' => $contact->kind, 'at' => $contact->at->format('Y-m-d\TH:i:s'), 'cast' => $contact->at_cast, 'species' => $contact->species,
+            'length' => $contact->length_in === null ? null : $this->units->showSize($contact->length_in),
+            'depth' => $contact->depth_ft === null ? null : $this->units->show('depth', $contact->depth_ft),
+            ...$contact->only(['hooked', 'forage', 'cover', 'cover_part', 'light']),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function rod(RackSlot $rod, int $i): array
+    {
+        $setup = $this->toFish->setups[$i];
+
+        return [
+            'key' => "{$rod->lure}/{$rod->color}", 'lure' => $rod->lure, 'color' => $rod->color, 'depth_ft' => $rod->depth_ft, 'retrieve' => $rod->retrieve,
+            'name' => Word::of($rod->lure), 'how' => Word::of($rod->color).' · '.$this->units->depth($rod->depth_ft).' · '.Word::of($rod->retrieve),
+            'cadence' => $setup->cadence->text, 'slice' => $this->slice($setup, "rod-{$i}"),
+        ];
+    }
+
+    private function slice(Setup $setup, string $key): string
+    {
+        return view('partials.slice', ['scene' => Scene::ofSetup($this->reading, $setup), 'setup' => $setup, 'reading' => $this->reading, 'key' => $key, 'title' => 'The water and the path of the lure.'])->render();
+    }
+
+    /** @return list<array{name: string, about: string}> */
+    private function spots(): array
+    {
+        return array_map(fn (Place $p): array => ['name' => $p->name, 'about' => implode(', ', array_filter([
+            $p->structure === null ? null : Word::of($p->structure), $p->cover === null ? null : Word::of($p->cover), $p->depthFt === null ? null : $this->units->depth($p->depthFt), $p->light,
+        ]))], $this->toFish->choices->places);
+    }
+
+    /** @return array<string, mixed> */
+    private function move(Move $move): array
+    {
+        $offer = $move->offer;
+        $present = $this->stints->last();
+        // An offer of what is fished already needs no key.
+        $other = $offer !== null && ($present === null || $offer->place->name !== $present->spot || $offer->presentation->lure !== $present->lure || $offer->presentation->color !== $present->color);
+
+        return [
+            'action' => ucfirst($move->action->words()), 'text' => $move->text, 'rule' => $move->ruleId, 'link' => RuleLink::to($this->trip, $move->ruleId),
+            'sure' => $move->sure(), 'unless' => $move->unless === null ? null : "Changed by: {$move->unless}.",
+            'offer' => $other ? ['spot' => $offer->place->name, 'rod' => "{$offer->presentation->lure}/{$offer->presentation->color}", 'words' => ucfirst(Word::of($offer->presentation->lure))." at {$offer->place->name}"] : null,
+        ];
+    }
+
+    /** @return array{id: string, words: string} */
+    private function done(LogEvent $event): array
+    {
+        return ['id' => $event->id, 'words' => match ($event->kind) {
+            'casts' => $event->count === 1 ? 'a cast' : "{$event->count} casts",
+            'contact' => 'a contact',
+            'stint' => 'a change of lure or spot',
+            'detail', 'amend' => 'a detail',
+            'turn' => 'a turn of the day',
+            default => 'an entry taken out',
+        }.' at '.$event->at->format('H:i')];
+    }
+
+    /** @return array<string, mixed> */
+    private function dispute(Dispute $dispute): array
+    {
+        return ['id' => $dispute->id, 'text' => sprintf('Two devices differ on %s: %s stands, the other said %s.', Word::of(str_replace(['length_in', 'cast_count', 'depth_ft'], ['the length', 'the casts', 'the depth'], $dispute->field)), $dispute->kept ?? 'nothing', $dispute->other ?? 'nothing'),
+            'kept' => $dispute->kept ?? 'nothing', 'other' => $dispute->other ?? 'nothing'];
+    }
+
+    /** @return array<string, list<array{value: string, words: string}>> */
+    private function options(): array
+    {
+        $options = [...StintFields::ofContact(), 'turn' => TurnKind::keys(), 'kind' => ContactKind::keys()];
+
+        return array_map(static fn (array $keys): array => array_map(static fn (string $k): array => ['value' => $k, 'words' => Word::of($k)], $keys), $options);
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log\Kinds;
+
+use App\Log\StintLight;
+use App\Models\LogEvent;
+use App\Models\Stint;
+use Illuminate\Validation\Rule;
+
+/** Another spot or another lure: a new stint. */
+final class BeginsStint extends Kind
+{
+    public function rules(array $event): array
+    {
+        return [
+            'stint' => ['required', 'uuid'],
+            'spot' => ['required', ...StintFields::RULES['spot']],
+            'lure' => ['required', Rule::in(StintFields::lures())],
+            'color' => ['required', Rule::in(StintFields::colors())],
+            'depth_ft' => ['required', 'numeric', 'between:0,1000'],
+            'retrieve' => ['required', ...StintFields::RULES['retrieve']],
+            'angler' => ['nullable', ...StintFields::RULES['angler']],
+        ];
+    }
+
+    public function knows(array $event): bool
+    {
+        return true;
+    }
+
+    public function apply(array $event): array
+    {
+        $place = $this->placeOf($event['spot']);
+        Stint::query()->insertOrIgnore([
+            'id' => $event['stint'], 'trip_id' => $this->trip->id, 'started_at' => $event['at'], 'spot' => $event['spot'],
+            'lure' => $event['lure'], 'color' => $event['color'], 'depth_ft' => $event['depth_ft'], 'retrieve' => $event['retrieve'],
+            'angler' => $event['angler'] ?? null, ...$place,
+            'light' => $place['light'] ?? StintLight::at($this->trip, $event['at']),
+            'created_at' => now(), 'updated_at' => now(),
+        ]);
+
+        return [];
+    }
+
+    public function takeBack(LogEvent $event): void
+    {
+        $this->trip->stints()->whereKey($event->stint_id)->where('cast_count', 0)->whereDoesntHave('contacts')->delete();
+    }
+
+    /**
+     * A spot fished before today is what it was then; a new one is as the day's conditions have it.
+     *
+     * @return array{structure: ?string, cover: ?string, cover_part: ?string, light: ?string}
+     */
+    private function placeOf(string $spot): array
+    {
+        $before = $this->trip->stints()->where('spot', $spot)->reorder('started_at', 'desc')->first();
+        $said = $this->trip->conditions['spot'] ?? [];
+
+        return [
+            'structure' => $before !== null ? $before->structure : $said['structure'] ?? null,
+            'cover' => $before !== null ? $before->cover : $said['cover'][0] ?? null,
+            'cover_part' => $before?->cover_part,
+            'light' => ($said['shaded'] ?? false) ? 'shade' : null,
+        ];
+    }
+}

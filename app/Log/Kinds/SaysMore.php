@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log\Kinds;
+
+use App\Log\Disputes;
+use App\Models\Contact;
+use App\Models\LogEvent;
+use App\Models\Stint;
+use App\Show\Units;
+use Illuminate\Support\Arr;
+use Illuminate\Validation\Rule;
+
+/**
+ * Fields of a stint or contact said or corrected later. Each field comes with what the device believed it was: when
+ * another device has said something else meanwhile, both facts are kept and the angler is told.
+ */
+abstract class SaysMore extends Kind
+{
+    /** @return array<string, list<mixed>> rules by field */
+    abstract protected function fields(): array;
+
+    /** @param  array<array-key, mixed>  $event */
+    abstract protected function subject(array $event): Stint|Contact;
+
+    public function rules(array $event): array
+    {
+        $rules = ['fields' => ['required', 'array:'.implode(',', array_keys($this->fields()))], 'was' => ['nullable', 'array'], 'units' => ['nullable', Rule::in(['us', 'metric'])]];
+        foreach ($this->fields() as $field => $rule) {
+            $rules["fields.{$field}"] = $rule;
+        }
+
+        return $rules;
+    }
+
+    public function apply(array $event): array
+    {
+        $subject = $this->subject($event);
+        $before = [];
+        foreach ($event['fields'] as $field => $value) {
+            [$column, $value] = $this->stored($field, $value, $event['units'] ?? 'us');
+            [, $was] = $this->stored($field, $event['was'][$field] ?? null, $event['units'] ?? 'us');
+            $current = $subject->getAttribute($column);
+            $before[$column] = $current;
+            if (array_key_exists($field, $event['was'] ?? []) && ! self::same($current, $was) && ! self::same($current, $value)) {
+                Disputes::note($this->trip, $subject, $column, $value, $current);
+            }
+            $subject->setAttribute($column, $value);
+        }
+        $subject->save();
+
+        return $before;
+    }
+
+    public function takeBack(LogEvent $event): void
+    {
+        $this->subject(['stint' => $event->stint_id, 'contact' => $event->contact_id])->forceFill($event->before ?? [])->save();
+    }
+
+    /**
+     * The column of a field and its value in the core's units; lengths and depths come in the angler's.
+     *
+     * @return array{string, mixed}
+     */
+    private function stored(string $field, mixed $value, string $units): array
+    {
+        $shown = new Units($units === 'metric');
+
+        return match ($field) {
+            'length' => ['length_in', $value === null ? null : round($shown->takeSize((float) $value), 2)],
+            'depth' => ['depth_ft', $value === null ? null : round($shown->take('depth', (float) $value), 1)],
+            'casts' => ['cast_count', $value],
+            default => [$field, $value === '' ? null : $value],
+        };
+    }
+
+    private static function same(mixed $a, mixed $b): bool
+    {
+        return is_numeric($a) && is_numeric($b) ? abs((float) $a - (float) $b) < 0.06 : $a === $b;
+    }
+
+    /**
+     * @param  array<string, list<string>>  $options
+     * @return array<string, list<mixed>>
+     */
+    protected static function optional(array $options): array
+    {
+        return Arr::map($options, fn (array $keys): array => ['nullable', Rule::in($keys)]);
+    }
+}

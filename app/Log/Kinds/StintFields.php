@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log\Kinds;
+
+use OldEddy\Color\ColorFamily;
+use OldEddy\Conditions\Cover;
+use OldEddy\Conditions\Forage;
+use OldEddy\Conditions\Structure;
+use OldEddy\Evidence\ContactKind;
+use OldEddy\Evidence\Hooked;
+use OldEddy\Evidence\StintsReader;
+use OldEddy\Lures\Catalog;
+use OldEddy\Season\Species;
+
+/** What can be said of a stint and of a contact, and what each field takes. Keys are the core's. */
+final class StintFields
+{
+    /** Fields that take words of one's own. */
+    public const RULES = ['spot' => ['string', 'max:80'], 'retrieve' => ['string', 'max:40'], 'angler' => ['string', 'max:40']];
+
+    /** @return array<string, list<string>> options by field of a stint */
+    public static function ofStint(): array
+    {
+        return [
+            'lure' => self::lures(), 'color' => self::colors(), 'structure' => Structure::keys(), 'cover' => Cover::keys(),
+            'cover_part' => StintsReader::PARTS, 'light' => StintsReader::LIGHTS,
+        ];
+    }
+
+    /** @return array<string, list<string>> options by field of a contact */
+    public static function ofContact(): array
+    {
+        return [
+            'kind' => ContactKind::keys(), 'species' => Species::keys(), 'hooked' => Hooked::keys(), 'forage' => Forage::keys(),
+            'cover' => Cover::keys(), 'cover_part' => StintsReader::PARTS, 'light' => StintsReader::LIGHTS,
+        ];
+    }
+
+    /** @return list<string> */
+    public static function lures(): array
+    {
+        return array_keys(Catalog::all());
+    }
+
+    /** @return list<string> */
+    public static function colors(): array
+    {
+        return ColorFamily::keys();
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Models\RackSlot;
+use App\Models\Stint;
+use App\Models\Trip;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Collection as Plain;
+use OldEddy\Drill\DrillWater;
+use OldEddy\Lineup\Entry;
+use OldEddy\Lineup\Setup;
+use OldEddy\Lineup\Wish;
+use OldEddy\Lures\Catalog;
+use OldEddy\Next\Choices;
+use OldEddy\Next\Place;
+use OldEddy\Next\Presentation;
+use OldEddy\Plan\Planner;
+use OldEddy\Reading\Reading;
+
+/** What can be fished on a day: the rods on the rack and the spots, ready to be offered. */
+final readonly class ToFish
+{
+    /** @var Plain<int, RackSlot> the rack, or the rods of the plan while it is empty; and what was fished today */
+    public Plain $rods;
+
+    /** @var array<int, Setup> as each rod is fished, by its place among the rods */
+    public array $setups;
+
+    public Choices $choices;
+
+    /** @param  Collection<int, Stint>  $stints  of the day, in order of time */
+    public function __construct(Trip $trip, Reading $reading, Collection $stints)
+    {
+        $scores = [];
+        if ($trip->drill_seed !== null) {
+            $rods = collect(DrillWater::choices()->presentations)->map(static fn (Presentation $p): RackSlot => new RackSlot(['lure' => $p->lure, 'color' => $p->color, 'depth_ft' => $reading->stand->middleFt(), 'retrieve' => $p->retrieve]));
+        } else {
+            $plan = Planner::planFor($reading);
+            foreach ($plan->lineup as $entry) {
+                $scores[$entry->lure->key] = $entry->score;
+            }
+            $rods = $trip->rack->isNotEmpty() ? $trip->rack->toBase() : collect($plan->rods)->map(self::slot(...));
+        }
+        $fished = $stints->toBase()->map(static fn (Stint $stint): RackSlot => new RackSlot($stint->only(['lure', 'color', 'depth_ft', 'retrieve'])));
+        $this->rods = $rods->concat($fished->reverse())->unique(static fn (RackSlot $r): string => "{$r->lure}/{$r->color}")->values();
+        $this->setups = $this->rods->map(static fn (RackSlot $r): Setup => Setup::of(Catalog::get($r->lure), $reading, new Wish(depthFt: $r->depth_ft)))->all();
+        $worst = $scores === [] ? 1.0 : min($scores);
+        $this->choices = new Choices(
+            $trip->drill_seed !== null ? DrillWater::choices()->places : self::places($stints),
+            array_values($this->rods->map(fn (RackSlot $r, int $i): Presentation => new Presentation($r->lure, $r->color, $r->retrieve, $this->setups[$i]->cadence->meanSpeedFtS(), Catalog::get($r->lure)->compact, $scores[$r->lure] ?? $worst, $r->depth_ft))->all()),
+        );
+    }
+
+    private static function slot(Entry $rod): RackSlot
+    {
+        return new RackSlot(['lure' => $rod->lure->key, 'color' => $rod->colors[0]->family->value, 'depth_ft' => $rod->setup->depthFt, 'retrieve' => $rod->setup->cadence->key]);
+    }
+
+    /**
+     * @param  Collection<int, Stint>  $stints
+     * @return list<Place>
+     */
+    private static function places(Collection $stints): array
+    {
+        return array_values($stints->toBase()->groupBy('spot')->map(static function (Plain $here, string $name): Place {
+            /** @var Stint $last */
+            $last = $here->last();
+
+            return new Place($name, $last->structure, $last->cover, $last->cover_part, $last->light, $last->depth_ft);
+        })->all());
+    }
+}

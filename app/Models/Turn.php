@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
+use OldEddy\Evidence\TurnKind;
+
+/**
+ * A moment at which the day changed.
+ *
+ * @property string $id
+ * @property Carbon $at local time of the water
+ * @property TurnKind $kind
+ */
+final class Turn extends Model
+{
+    use HasUuids;
+    use SoftDeletes;
+
+    protected $fillable = ['id', 'trip_id', 'at', 'kind'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['at' => 'datetime', 'kind' => TurnKind::class];
+    }
+}

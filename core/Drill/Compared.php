@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Drill;
+
+use OldEddy\Drill\Habit\CoversWater;
+use OldEddy\Drill\Habit\FollowsAdvice;
+use OldEddy\Drill\Habit\Habit;
+use OldEddy\Drill\Habit\RandomChanges;
+use OldEddy\Drill\Habit\SameLure;
+use OldEddy\Evidence\Evidence;
+use OldEddy\Evidence\Pattern;
+use OldEddy\Evidence\Verdict;
+use OldEddy\Next\Choices;
+
+/** The next-move advice against fixed habits, over many hidden days. */
+final class Compared
+{
+    /**
+     * Mean weighted contacts of an outing by habit, and under "found" the share of the last quarter of the casts that the
+     * advice spent in the whole pattern.
+     *
+     * @param  int  $time  of each outing, in casts
+     * @return array{advice: float, same_lure: float, random_changes: float, cover_water: float, found: float, wins: float}
+     */
+    public static function habits(int $firstSeed, int $days, int $time, Choices $choices): array
+    {
+        $sum = ['advice' => 0.0, 'same_lure' => 0.0, 'random_changes' => 0.0, 'cover_water' => 0.0, 'found' => 0.0, 'wins' => 0.0];
+        for ($seed = $firstSeed; $seed < $firstSeed + $days; $seed++) {
+            $day = HiddenDay::of($seed, $choices);
+            $advised = Outing::fish($day, new FollowsAdvice, $time);
+            $others = ['same_lure' => new SameLure($seed), 'random_changes' => new RandomChanges($seed), 'cover_water' => new CoversWater];
+            $others = array_map(static fn (Habit $h): float => Outing::fish($day, $h, $time)->weight(), $others);
+            $sum['advice'] += $advised->weight() / $days;
+            foreach ($others as $habit => $weight) {
+                $sum[$habit] += $weight / $days;
+            }
+            $sum['found'] += $advised->shareInPattern($day, intdiv($time, 4)) / $days;
+            $sum['wins'] += ($advised->weight() > max($others) ? 1 : 0) / $days;
+        }
+
+        return $sum;
+    }
+
+    /** The share (0 to 1) of outings on which a pattern is called confirmed after any stint, on days that have none. */
+    public static function falselyConfirmed(int $firstSeed, int $days, int $time, Choices $choices): float
+    {
+        $false = 0;
+        for ($seed = $firstSeed; $seed < $firstSeed + $days; $seed++) {
+            $stints = Outing::fish(HiddenDay::of($seed, $choices, false), new FollowsAdvice, $time)->stints;
+            $false += self::everConfirmed($stints) ? 1 : 0;
+        }
+
+        return $false / $days;
+    }
+
+    /** @param  list<\OldEddy\Evidence\Stint>  $stints */
+    private static function everConfirmed(array $stints): bool
+    {
+        for ($n = 2; $n <= count($stints); $n++) {
+            if (Pattern::in(Evidence::weigh(array_slice($stints, 0, $n)))->verdict === Verdict::Confirmed) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

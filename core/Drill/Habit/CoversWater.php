@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Drill\Habit;
+
+use OldEddy\Evidence\ContactKind;
+use OldEddy\Next\Choices;
+use OldEddy\Next\Offer;
+
+/** Keeps moving: the fastest lure, a few casts at each place, never back for a contact. */
+final class CoversWater implements Habit
+{
+    private const CASTS = 8;
+
+    /** The next place after eight casts. */
+    public function next(array $log, ?ContactKind $contact, Choices $choices): Offer
+    {
+        $fastest = 0;
+        foreach ($choices->presentations as $i => $one) {
+            $fastest = $one->paceFtS > $choices->presentations[$fastest]->paceFtS ? $i : $fastest;
+        }
+
+        return (new SameLure($fastest, self::CASTS))->next($log, $contact, $choices);
+    }
+}

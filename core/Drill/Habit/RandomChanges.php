@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Drill\Habit;
+
+use OldEddy\Evidence\ContactKind;
+use OldEddy\Next\Choices;
+use OldEddy\Next\Offer;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+/** Changes place and lure at random after so many casts. */
+final class RandomChanges implements Habit
+{
+    private const CASTS = 15;
+
+    private readonly Randomizer $luck;
+
+    private ?Offer $offer = null;
+
+    public function __construct(int $seed)
+    {
+        $this->luck = new Randomizer(new Xoshiro256StarStar(hash('sha256', "habit {$seed}", true)));
+    }
+
+    /** The same until fifteen casts are made, then anything. */
+    public function next(array $log, ?ContactKind $contact, Choices $choices): Offer
+    {
+        $made = $log === [] ? self::CASTS : $log[count($log) - 1]->casts;
+
+        return $this->offer = $this->offer !== null && $made < self::CASTS ? $this->offer : new Offer(
+            $choices->places[$this->luck->getInt(0, count($choices->places) - 1)],
+            $choices->presentations[$this->luck->getInt(0, count($choices->presentations) - 1)],
+        );
+    }
+}

@@ -1,0 +1,29 @@
+@extends('layouts.page')
+@section('title', 'The secret')
+@section('content')
+    <h1>The water hid: {{ $hidden->told() }}</h1>
+    @if ($advised === null)
+        <p>Not a cast was made. <a href="{{ route('fish', $trip) }}">Fish it first.</a></p>
+    @else
+        <p class="lede">You: {{ $casts }} casts, contacts worth {{ round($weight, 1) }}. The advice, with {{ $casts }} casts of time on the same water: {{ $advised->casts() }} made, contacts worth {{ round($advised->weight(), 1) }}.</p>
+        <p class="muted">Both met the same luck cast by cast. The advice pays for running and tying on; one day says little of either of you.</p>
+        <div class="two">
+            <section>
+                <h2>What you found</h2>
+                <p>{{ ucfirst($day->pattern->text) }}</p>
+                <p>The places that held it: {{ implode(', ', array_map(fn ($p) => $p->name, $hidden->places())) }}.</p>
+                <p><a class="act" href="{{ route('confirm', $trip) }}">Your evidence</a> <a href="{{ route('fish', $trip) }}">Fish on</a></p>
+            </section>
+            <section>
+                <h2>What the advice did</h2>
+                <div class="wide" tabindex="0" role="region" aria-label="What the advice did">
+                <table class="log"><thead><tr><th scope="col">spot</th><th scope="col">lure</th><th scope="col" class="num">casts</th><th scope="col">contacts</th></tr></thead><tbody>
+                    @foreach ($advised->stints as $stint)
+                        <tr><td>{{ $stint->levels['spot'] }}</td><td>{{ App\Show\Word::of($stint->levels['lure']) }}</td><td class="num">{{ $stint->casts }}</td><td>{{ implode(', ', array_map(fn ($c) => $c->kind->words(), $stint->contacts)) }}</td></tr>
+                    @endforeach
+                </tbody></table>
+                </div>
+            </section>
+        </div>
+    @endif
+@endsection
