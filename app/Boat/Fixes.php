@@ -30,7 +30,9 @@ final class Fixes
     public static function fillIn(Trip $trip): int
     {
         $filled = 0;
-        foreach (Contact::query()->where('trip_id', $trip->id)->whereNull('lat')->get() as $contact) {
+        /** @var list<Contact> $contacts */
+        $contacts = $trip->contacts()->whereNull('lat')->get()->all();
+        foreach ($contacts as $contact) {
             $near = self::near($trip, $contact->at->format('Y-m-d H:i:s'));
             if ($near !== []) {
                 $contact->fill(['lat' => $near['lat'] ?? null, 'lon' => $near['lon'] ?? null, 'depth_ft' => $contact->depth_ft ?? $near['depth_ft'] ?? null])->save();

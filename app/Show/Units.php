@@ -66,7 +66,7 @@ final readonly class Units
     /** A fish's length as a number in the angler's unit: inches or centimetres. */
     public function showSize(float $inches): float
     {
-        return round($this->metric ? Length::fromInches($inches)->metres() * 100 : $inches, 2);
+        return $this->metric ? round(Length::fromInches($inches)->metres() * 100, 1) : round($inches, 2);
     }
 
     /** A length of a fish in the angler's unit, in inches. */

@@ -18,446 +18,456 @@ const entries = (n) => `${n} ${n === 1 ? 'entry' : 'entries'}`;
  * The deck: turns taps into events with ids of their own, keeps them on the device and sends them in order. What is
  * drawn is the server's last state with the waiting events on top, so that a tap is seen at once, with or without signal.
  */
-export default () => ({
-    state: null,
-    server: null,
-    notice: '',
-    queued: 0,
-    sending: false,
-    angler: null,
-    crew: [],
-    newAngler: '',
-    open: null,
-    fishOn: false,
-    dismissed: '',
-    dismissedNext: false,
-    others: false,
-    help: false,
-    clock: { running: false, seconds: 45, since: 0 },
-    clockSays: '',
-    afterwards: false,
-    castsTyped: 0,
+export default () => {
+    // Outside of what is watched: it is copied as a whole and goes into the device's store.
+    let server = null;
 
-    async init() {
-        this.url = this.$root.dataset.url;
-        this.unwritten = [];
-        this.trip = this.$root.dataset.trip;
-        this.owner = Number(this.$root.dataset.angler);
-        this.server = JSON.parse(document.getElementById('deck-state').textContent);
-        this.clock = steady(this.trip);
-        const kept = await keptDeck(this.trip).catch(() => null);
-        // A page out of the device's own store may be older than what the deck saw last.
-        if (kept && kept.drawn > this.server.drawn && kept.angler === this.owner) {
-            this.server = kept;
-        } else {
-            await keepDeck(this.trip, this.server);
-        }
-        await this.redraw();
-        this.crew = [...new Set(this.state.stints.map((s) => s.angler).filter(Boolean))];
-        this.angler = this.state.stints.at(-1)?.angler ?? null;
-        document.addEventListener('keydown', (e) => this.key(e));
-        window.addEventListener('online', () => this.flush());
-        document.addEventListener('visibilitychange', () => this.tick());
-        setInterval(() => this.tick(), 1000);
-        this.tick();
-        this.flush();
-    },
+    return {
+        state: null,
+        notice: '',
+        queued: 0,
+        sending: false,
+        angler: null,
+        crew: [],
+        newAngler: '',
+        open: null,
+        fishOn: false,
+        dismissed: '',
+        dismissedNext: false,
+        others: false,
+        help: false,
+        clock: { running: false, seconds: 45, since: 0 },
+        clockSays: '',
+        afterwards: false,
+        castsTyped: 0,
 
-    // What is drawn.
-    get stint() {
-        return this.state?.stints.filter((s) => (s.angler ?? null) === this.angler).at(-1) ?? null;
-    },
-    get begun() {
-        return this.stint !== null;
-    },
-    get rod() {
-        return this.state?.rods.find((r) => r.key === this.stint?.rod) ?? null;
-    },
-    get title() {
-        return this.stint ? this.stint.lure : 'No stint yet';
-    },
-    get place() {
-        return this.stint ? `at ${this.stint.spot}` : '';
-    },
-    get how() {
-        return this.rod?.how ?? '';
-    },
-    get cadence() {
-        return this.rod?.cadence ?? '';
-    },
-    get slice() {
-        return (this.rod ?? this.state?.rods[0])?.slice ?? '';
-    },
-    get swatch() {
-        return `swatch swatch-${this.rod?.color ?? ''}`;
-    },
-    get hasRod() {
-        return this.rod !== null;
-    },
-    get casts() {
-        return this.stint?.casts ?? 0;
-    },
-    get kinds() {
-        return (this.state?.options.kind ?? []).map((k) => ({ ...k, count: this.stint?.contacts.filter((c) => c.kind === k.value).length ?? 0 }));
-    },
-    get rods() {
-        return (this.state?.rods ?? []).map((r) => ({ ...r, pressed: r.key === this.stint?.rod ? 'true' : 'false' }));
-    },
-    get spots() {
-        const all = this.state?.spots ?? [];
-        const fresh = this.state?.drill ? [] : [{ name: `Spot ${all.length + 1}`, about: 'new' }];
-        return [...all, ...fresh].map((s) => ({ ...s, pressed: s.name === this.stint?.spot ? 'true' : 'false', words: s.about ? `${s.name} (${s.about})` : s.name }));
-    },
-    get people() {
-        return this.crew.map((name) => ({ name, pressed: name === this.angler ? 'true' : 'false' }));
-    },
-    get contacts() {
-        return (this.state?.stints ?? []).flatMap((s) => s.contacts.map((c) => ({ ...c, words: [c.kind, c.length ? `${c.length} ${this.state.size_unit}` : null, `${c.at.slice(11, 16)}, ${s.lure}`].filter(Boolean).join(' · ') }))).reverse().slice(0, 12);
-    },
-    get move() {
-        return this.state?.next[0] ?? null;
-    },
-    get moveShown() {
-        return this.move !== null && !this.fishOn && this.dismissed !== this.move.text;
-    },
-    get movesLeft() {
-        return this.others ? this.state.next.slice(1) : [];
-    },
-    get moreMoves() {
-        return (this.state?.next.length ?? 0) > 1;
-    },
-    get stale() {
-        return this.queued > 0 ? `As of the last signal, ${entries(this.queued)} ago.` : '';
-    },
-    get undoWords() {
-        return this.state?.undo.length ? `Undo ${this.state.undo[0].words}` : 'Nothing to undo';
-    },
-    get sum() {
-        const stints = this.state?.stints ?? [];
-        const casts = stints.reduce((n, s) => n + s.casts, 0);
-        const contacts = stints.flatMap((s) => s.contacts);
-        const kinds = Object.entries(Object.groupBy ? Object.groupBy(contacts, (c) => c.kind) : contacts.reduce((by, c) => ({ ...by, [c.kind]: [...(by[c.kind] ?? []), c] }), {})).map(([k, all]) => `${all.length} ${k}`);
-        return `Today: ${casts} ${casts === 1 ? 'cast' : 'casts'}, ${contacts.length} ${contacts.length === 1 ? 'contact' : 'contacts'}${kinds.length ? ` (${kinds.join(', ')})` : ''}. ${this.state?.sum ?? ''}`;
-    },
-    get inStep() {
-        return this.queued === 0 ? 'In step' : `${entries(this.queued)} waiting`;
-    },
-    get steadyLabel() {
-        return this.clock.running ? 'Stop the clock' : 'Count by the clock';
-    },
-    get notRunning() {
-        return !this.clock.running;
-    },
-    get disputes() {
-        return this.state?.disputes ?? [];
-    },
-    get turns() {
-        return this.state?.options.turn ?? [];
-    },
-    get openContact() {
-        return this.contacts.find((c) => c.id === this.open) ?? null;
-    },
-    get isOpen() {
-        return this.openContact !== null;
-    },
-    get openTitle() {
-        return this.openContact ? `${this.openContact.kind} at ${this.openContact.at.slice(11, 16)}` : '';
-    },
-    get openFields() {
-        const one = this.openContact;
-        return one === null ? [] : ['kind', ...DETAILS].map((field) => ({
-            field,
-            label: { kind: 'what it did', species: 'fish', hooked: 'hook', forage: 'forage seen or spat up', cover: 'cover', cover_part: 'part of the cover', light: 'light' }[field],
-            options: this.state.options[field].map((o) => ({ ...o, pressed: one[field] === o.value ? 'true' : 'false' })),
-        }));
-    },
-    get openLength() {
-        return this.openContact?.length ?? '–';
-    },
-    get openDepth() {
-        return this.openContact?.depth ?? '–';
-    },
+        async init() {
+            this.url = this.$root.dataset.url;
+            this.unwritten = [];
+            this.trip = this.$root.dataset.trip;
+            this.owner = Number(this.$root.dataset.angler);
+            server = JSON.parse(document.getElementById('deck-state').textContent);
+            this.clock = steady(this.trip);
+            const kept = await keptDeck(this.trip).catch(() => null);
+            // A page out of the device's own store may be older than what the deck saw last.
+            if (kept && kept.drawn > server.drawn && kept.angler === this.owner) {
+                server = kept;
+            } else {
+                await keepDeck(this.trip, server);
+            }
+            await this.redraw();
+            this.crew = [...new Set(this.state.stints.map((s) => s.angler).filter(Boolean))];
+            this.angler = this.state.stints.at(-1)?.angler ?? null;
+            document.addEventListener('keydown', (e) => this.key(e));
+            window.addEventListener('online', () => this.flush());
+            document.addEventListener('visibilitychange', () => this.tick());
+            setInterval(() => this.tick(), 1000);
+            this.tick();
+            this.flush();
+        },
 
-    async redraw() {
-        const queue = (await waiting(this.trip)).map((e) => e.event);
-        // A tap whose writing is still under way counts as well.
-        const events = [...queue, ...this.unwritten.filter((e) => !queue.some((q) => q.id === e.id))];
-        this.queued = events.length;
-        this.state = withEvents(this.server, events);
-        this.$nextTick(() => this.markNow());
-    },
+        // What is drawn.
+        get stint() {
+            return this.state?.stints.filter((s) => (s.angler ?? null) === this.angler).at(-1) ?? null;
+        },
+        get begun() {
+            return this.stint !== null;
+        },
+        get rod() {
+            return this.state?.rods.find((r) => r.key === this.stint?.rod) ?? null;
+        },
+        get title() {
+            return this.stint ? this.stint.lure : 'No stint yet';
+        },
+        get place() {
+            return this.stint ? `at ${this.stint.spot}` : '';
+        },
+        get how() {
+            return this.rod?.how ?? '';
+        },
+        get cadence() {
+            return this.rod?.cadence ?? '';
+        },
+        drawSlice() {
+            this.$refs.slice.innerHTML = (this.rod ?? this.state?.rods[0])?.slice ?? '';
+        },
+        drawRibbon() {
+            this.$refs.ribbon.innerHTML = this.state?.ribbon ?? '';
+            this.markNow();
+        },
+        get swatch() {
+            return `swatch swatch-${this.rod?.color ?? ''}`;
+        },
+        get hasRod() {
+            return this.rod !== null;
+        },
+        get casts() {
+            return this.stint?.casts ?? 0;
+        },
+        get kinds() {
+            return (this.state?.options.kind ?? []).map((k) => ({ ...k, count: this.stint?.contacts.filter((c) => c.kind === k.value).length ?? 0 }));
+        },
+        get rods() {
+            return (this.state?.rods ?? []).map((r) => ({ ...r, pressed: r.key === this.stint?.rod ? 'true' : 'false' }));
+        },
+        get spots() {
+            const all = this.state?.spots ?? [];
+            const fresh = this.state?.drill ? [] : [{ name: `Spot ${all.length + 1}`, about: 'new' }];
+            return [...all, ...fresh].map((s) => ({ ...s, pressed: s.name === this.stint?.spot ? 'true' : 'false', words: s.about ? `${s.name} (${s.about})` : s.name }));
+        },
+        get people() {
+            return this.crew.map((name) => ({ name, pressed: name === this.angler ? 'true' : 'false' }));
+        },
+        get contacts() {
+            return (this.state?.stints ?? []).flatMap((s) => s.contacts.map((c) => ({ ...c, words: [c.kind, c.length ? `${c.length} ${this.state.size_unit}` : null, `${c.at.slice(11, 16)}, ${s.lure}`].filter(Boolean).join(' · ') }))).reverse().slice(0, 12);
+        },
+        get move() {
+            return this.state?.next[0] ?? null;
+        },
+        get moveShown() {
+            return this.move !== null && !this.fishOn && this.dismissed !== this.move.text;
+        },
+        get movesLeft() {
+            return this.others ? this.state.next.slice(1) : [];
+        },
+        get moveKeys() {
+            return this.moreMoves || Boolean(this.move?.offer);
+        },
+        get moreMoves() {
+            return (this.state?.next.length ?? 0) > 1;
+        },
+        get stale() {
+            return this.queued > 0 ? `As of the last signal, ${entries(this.queued)} ago.` : '';
+        },
+        get undoWords() {
+            return this.state?.undo.length ? `Undo ${this.state.undo[0].words}` : 'Nothing to undo';
+        },
+        get sum() {
+            const stints = this.state?.stints ?? [];
+            const casts = stints.reduce((n, s) => n + s.casts, 0);
+            const contacts = stints.flatMap((s) => s.contacts);
+            const kinds = Object.entries(Object.groupBy ? Object.groupBy(contacts, (c) => c.kind) : contacts.reduce((by, c) => ({ ...by, [c.kind]: [...(by[c.kind] ?? []), c] }), {})).map(([k, all]) => `${all.length} ${k}`);
+            return `Today: ${casts} ${casts === 1 ? 'cast' : 'casts'}, ${contacts.length} ${contacts.length === 1 ? 'contact' : 'contacts'}${kinds.length ? ` (${kinds.join(', ')})` : ''}. ${this.state?.sum ?? ''}`;
+        },
+        get inStep() {
+            return this.queued === 0 ? 'In step' : `${entries(this.queued)} waiting`;
+        },
+        get steadyLabel() {
+            return this.clock.running ? 'Stop the clock' : 'Count by the clock';
+        },
+        get notRunning() {
+            return !this.clock.running;
+        },
+        get disputes() {
+            return this.state?.disputes ?? [];
+        },
+        get turns() {
+            return this.state?.options.turn ?? [];
+        },
+        get openContact() {
+            return this.contacts.find((c) => c.id === this.open) ?? null;
+        },
+        get isOpen() {
+            return this.openContact !== null;
+        },
+        get openTitle() {
+            return this.openContact ? `${this.openContact.kind} at ${this.openContact.at.slice(11, 16)}` : '';
+        },
+        get openFields() {
+            const one = this.openContact;
+            return one === null ? [] : ['kind', ...DETAILS].map((field) => ({
+                field,
+                label: { kind: 'what it did', species: 'fish', hooked: 'hook', forage: 'forage seen or spat up', cover: 'cover', cover_part: 'part of the cover', light: 'light' }[field],
+                options: this.state.options[field].map((o) => ({ ...o, pressed: one[field] === o.value ? 'true' : 'false' })),
+            }));
+        },
+        get openLength() {
+            return this.openContact?.length ?? '–';
+        },
+        get openDepth() {
+            return this.openContact?.depth ?? '–';
+        },
 
-    markNow() {
-        const ribbon = this.$root.querySelector('.ribbon');
-        const now = new Date();
-        const share = ribbon ? (now.getHours() * 60 + now.getMinutes() - ribbon.dataset.from) / (ribbon.dataset.to - ribbon.dataset.from) : -1;
-        ribbon?.querySelector('[data-now]')?.setAttribute('transform', `translate(${share >= 0 && share <= 1 && this.server.today ? 10 + share * 540 : -20} 0)`);
-    },
+        async redraw() {
+            const queue = (await waiting(this.trip)).map((e) => e.event);
+            // A tap whose writing is still under way counts as well.
+            const events = [...queue, ...this.unwritten.filter((e) => !queue.some((q) => q.id === e.id))];
+            this.queued = events.length;
+            this.state = withEvents(server, events);
+        },
 
-    // What is tapped.
-    async log(event) {
-        const whole = { id: crypto.randomUUID(), at: localTime(), ...event };
-        write(this.state, whole);
-        this.queued += 1;
-        this.unwritten.push(whole);
-        await put(this.trip, this.owner, whole);
-        this.unwritten = this.unwritten.filter((e) => e !== whole);
-        this.flush();
-        return whole;
-    },
-    cast() {
-        this.fishOn = false;
-        return this.begun && this.log({ kind: 'casts', stint: this.stint.id, count: 1 });
-    },
-    async contact(kind) {
-        if (!this.begun) {
-            return;
-        }
-        const id = crypto.randomUUID();
-        this.fishOn = false;
-        this.resume();
-        await this.log({ kind: 'contact', stint: this.stint.id, contact: id, contact_kind: kind });
-        this.open = null;
-        this.lastContact = id;
-    },
-    begin(rod, spot) {
-        const chosen = this.state.rods.find((r) => r.key === rod);
-        if (chosen && !(this.stint?.rod === rod && this.stint?.spot === spot)) {
-            this.log({ kind: 'stint', stint: crypto.randomUUID(), spot, lure: chosen.lure, color: chosen.color, depth_ft: chosen.depth_ft, retrieve: chosen.retrieve, angler: this.angler });
-        }
-    },
-    toRod(rod) {
-        this.begin(rod, this.stint?.spot ?? this.state.spots[0]?.name ?? 'Spot 1');
-    },
-    toSpot(spot) {
-        this.begin(this.stint?.rod ?? this.state.rods[0].key, spot);
-    },
-    take(move) {
-        this.begin(move.offer.rod, move.offer.spot);
-    },
-    undo() {
-        const last = this.state.undo[0];
-        return last && this.log({ kind: 'undo', target: last.id });
-    },
-    turn(what) {
-        this.log({ kind: 'turn', what });
-    },
-    said(field, value) {
-        const was = this.stint[field] ?? null;
-        this.log({ kind: 'amend', stint: this.stint.id, fields: { [field]: was === value ? null : value }, was: { [field]: was }, units: this.state.units });
-    },
-    isSaid(field, value) {
-        return this.stint?.[field] === value ? 'true' : 'false';
-    },
-    detail(field, value) {
-        const was = this.openContact[field] ?? null;
-        const now = field !== 'kind' && was === value ? null : value;
-        this.log({ kind: 'detail', contact: this.openContact.id, fields: { [field]: now }, was: { [field]: was }, units: this.state.units });
-    },
-    step(field, by) {
-        const was = this.openContact[field] ?? null;
-        const start = { length: this.state.units === 'metric' ? 35 : 14, depth: this.state.units === 'metric' ? 1 : 4 }[field];
-        this.log({ kind: 'detail', contact: this.openContact.id, fields: { [field]: was === null ? start : Math.max(0, Math.round((was + by) * 100) / 100) }, was: { [field]: was }, units: this.state.units });
-    },
-    longer() {
-        this.step('length', this.state.units === 'metric' ? 1 : 0.25);
-    },
-    shorter() {
-        this.step('length', this.state.units === 'metric' ? -1 : -0.25);
-    },
-    deeper() {
-        this.step('depth', this.state.units === 'metric' ? 0.5 : 1);
-    },
-    shallower() {
-        this.step('depth', this.state.units === 'metric' ? -0.5 : -1);
-    },
-    removeOpen() {
-        this.log({ kind: 'remove', contact: this.openContact.id });
-        this.open = null;
-    },
-    show(id) {
-        this.open = this.open === id ? null : id;
-        this.$nextTick(() => this.$root.querySelector('.deck-detail')?.scrollIntoView({ block: 'nearest' }));
-    },
-    closeDetail() {
-        this.open = null;
-    },
-    who(name) {
-        this.angler = name;
-    },
-    join() {
-        const name = this.newAngler.trim().slice(0, 40);
-        if (name && !this.crew.includes(name)) {
-            this.crew = [...this.crew, name];
-        }
-        this.angler = name || this.angler;
-        this.newAngler = '';
-    },
-    dismiss() {
-        this.dismissed = this.move.text;
-        this.others = false;
-    },
-    toggleOthers() {
-        this.others = !this.others;
-    },
-    hook() {
-        this.fishOn = true;
-        this.settleClock();
-    },
-    toggleHelp() {
-        this.help = !this.help;
-    },
-    setAfterwards() {
-        this.castsTyped = this.casts;
-        this.afterwards = !this.afterwards;
-    },
-    more(by) {
-        this.castsTyped = Math.max(0, Math.min(5000, Number(this.castsTyped) + by));
-    },
-    keepCasts() {
-        const casts = Math.max(0, Math.min(5000, Math.round(Number(this.castsTyped)) || 0));
-        if (casts !== this.casts) {
-            this.log({ kind: 'amend', stint: this.stint.id, fields: { casts }, was: { casts: this.casts }, units: this.state.units });
-        }
-        this.afterwards = false;
-    },
+        markNow() {
+            const ribbon = this.$refs.ribbon?.querySelector('.ribbon');
+            const now = new Date();
+            const share = ribbon ? (now.getHours() * 60 + now.getMinutes() - ribbon.dataset.from) / (ribbon.dataset.to - ribbon.dataset.from) : -1;
+            ribbon?.querySelector('[data-now]')?.setAttribute('transform', `translate(${share >= 0 && share <= 1 && server.today ? 10 + share * 540 : -20} 0)`);
+        },
 
-    // The clock that counts casts.
-    toggleClock() {
-        this.clock = { ...this.clock, running: !this.clock.running, since: Date.now() };
-        keepSteady(this.trip, this.clock);
-        this.tick();
-    },
-    slower() {
-        this.pace(5);
-    },
-    faster() {
-        this.pace(-5);
-    },
-    pace(by) {
-        this.clock = { ...this.clock, seconds: Math.max(10, Math.min(300, this.clock.seconds + by)) };
-        keepSteady(this.trip, this.clock);
-        this.tick();
-    },
-    /** A fish is on: what was due is counted, the clock waits. */
-    settleClock() {
-        this.tick();
-        if (this.clock.running) {
-            this.clock = { ...this.clock, running: false, waits: true };
-            keepSteady(this.trip, this.clock);
-        }
-    },
-    resume() {
-        if (this.clock.waits) {
-            this.clock = { seconds: this.clock.seconds, running: true, since: Date.now() };
-            keepSteady(this.trip, this.clock);
-        }
-    },
-    tick() {
-        const { casts, clock } = due(this.clock, Date.now());
-        if (casts > 0 && this.begun) {
-            this.clock = clock;
-            keepSteady(this.trip, clock);
-            this.log({ kind: 'casts', stint: this.stint.id, count: casts });
-        }
-        const left = this.clock.seconds - Math.floor((Date.now() - this.clock.since) / 1000);
-        this.clockSays = this.clock.running ? `a cast every ${this.clock.seconds} s, next in ${Math.max(0, left)} s` : `a cast every ${this.clock.seconds} s`;
-    },
-
-    key(e) {
-        if (e.ctrlKey || e.metaKey || e.altKey || e.target.closest('input, select, textarea')) {
-            return;
-        }
-        const key = e.key.toLowerCase();
-        const contact = { f: 'caught', l: 'lost', m: 'missed', b: 'bump', o: 'boil', w: 'follow' }[key];
-        if (contact) {
-            this.contact(contact);
-        } else if (key === 'c') {
-            this.cast();
-        } else if (key === 'u') {
-            this.undo();
-        } else if (key === 'h') {
-            this.hook();
-        } else if (key === 'd' && this.contacts.length) {
-            this.show(this.contacts[0].id);
-        } else if (key === 'n' && this.move?.offer) {
-            this.take(this.move);
-        } else if (key === 't') {
-            this.toggleClock();
-        } else if (e.key === '?') {
-            this.toggleHelp();
-        } else if (e.key === 'Escape') {
-            this.help = false;
+        // What is tapped.
+        async log(event) {
+            const whole = { id: crypto.randomUUID(), at: localTime(), ...event };
+            write(this.state, whole);
+            this.queued += 1;
+            this.unwritten.push(whole);
+            await put(this.trip, this.owner, whole);
+            this.unwritten = this.unwritten.filter((e) => e !== whole);
+            this.flush();
+            return whole;
+        },
+        cast() {
+            this.fishOn = false;
+            return this.begun && this.log({ kind: 'casts', stint: this.stint.id, count: 1 });
+        },
+        async contact(kind) {
+            if (!this.begun) {
+                return;
+            }
+            const id = crypto.randomUUID();
+            this.fishOn = false;
+            this.resume();
+            await this.log({ kind: 'contact', stint: this.stint.id, contact: id, contact_kind: kind });
             this.open = null;
-        }
-    },
-
-    async settle(dispute, take) {
-        try {
-            const { data } = await send('POST', `${this.url.replace(/log$/, 'disputes')}/${dispute.id}`, { take });
-            this.takeState(data.state);
-        } catch {
-            this.notice = 'No signal: this can be settled when the server answers.';
-        }
-    },
-    keepKept(dispute) {
-        this.settle(dispute, 'kept');
-    },
-    takeOther(dispute) {
-        this.settle(dispute, 'other');
-    },
-
-    async takeState(state) {
-        this.server = state;
-        await keepDeck(this.trip, state);
-        await this.redraw();
-    },
-
-    // The queue: one tab sends at a time, in order, until nothing waits.
-    async flush() {
-        if (this.sending) {
-            return;
-        }
-        this.sending = true;
-        clearTimeout(this.retry);
-        try {
-            await navigator.locks.request('old-eddy-send', () => this.sendAll());
-        } catch (e) {
-            const left = (await waiting(this.trip)).length;
-            if (e instanceof SignedOut) {
-                this.notice = `You are signed out. ${entries(left)} ${left === 1 ? 'is' : 'are'} kept on this device and sent when you sign in again.`;
-            } else if (e instanceof NoSignal) {
-                this.notice = left ? `No signal: ${entries(left)} kept on this device.` : '';
-                this.retry = setTimeout(() => this.flush(), 4000);
-            } else {
-                throw e;
+            this.lastContact = id;
+        },
+        begin(rod, spot) {
+            const chosen = this.state.rods.find((r) => r.key === rod);
+            if (chosen && !(this.stint?.rod === rod && this.stint?.spot === spot)) {
+                this.log({ kind: 'stint', stint: crypto.randomUUID(), spot, lure: chosen.lure, color: chosen.color, depth_ft: chosen.depth_ft, retrieve: chosen.retrieve, angler: this.angler });
             }
-        } finally {
-            this.sending = false;
-        }
-    },
-    async sendAll() {
-        let queue;
-        while ((queue = await waiting(this.trip)).length) {
-            if (queue[0].angler && queue[0].angler !== this.owner) {
-                this.notice = 'Entries of another sign-in wait on this device.';
+        },
+        toRod(rod) {
+            this.begin(rod, this.stint?.spot ?? this.state.spots[0]?.name ?? 'Spot 1');
+        },
+        toSpot(spot) {
+            this.begin(this.stint?.rod ?? this.state.rods[0].key, spot);
+        },
+        take(move) {
+            this.begin(move.offer.rod, move.offer.spot);
+        },
+        undo() {
+            const last = this.state.undo[0];
+            return last && this.log({ kind: 'undo', target: last.id });
+        },
+        turn(what) {
+            this.log({ kind: 'turn', what });
+        },
+        said(field, value) {
+            const was = this.stint[field] ?? null;
+            this.log({ kind: 'amend', stint: this.stint.id, fields: { [field]: was === value ? null : value }, was: { [field]: was }, units: this.state.units });
+        },
+        isSaid(field, value) {
+            return this.stint?.[field] === value ? 'true' : 'false';
+        },
+        detail(field, value) {
+            const was = this.openContact[field] ?? null;
+            const now = field !== 'kind' && was === value ? null : value;
+            this.log({ kind: 'detail', contact: this.openContact.id, fields: { [field]: now }, was: { [field]: was }, units: this.state.units });
+        },
+        step(field, by) {
+            const was = this.openContact[field] ?? null;
+            const start = { length: this.state.units === 'metric' ? 35 : 14, depth: this.state.units === 'metric' ? 1 : 4 }[field];
+            this.log({ kind: 'detail', contact: this.openContact.id, fields: { [field]: was === null ? start : Math.max(0, Math.round((was + by) * 100) / 100) }, was: { [field]: was }, units: this.state.units });
+        },
+        longer() {
+            this.step('length', this.state.units === 'metric' ? 1 : 0.25);
+        },
+        shorter() {
+            this.step('length', this.state.units === 'metric' ? -1 : -0.25);
+        },
+        deeper() {
+            this.step('depth', this.state.units === 'metric' ? 0.5 : 1);
+        },
+        shallower() {
+            this.step('depth', this.state.units === 'metric' ? -0.5 : -1);
+        },
+        removeOpen() {
+            this.log({ kind: 'remove', contact: this.openContact.id });
+            this.open = null;
+        },
+        show(id) {
+            this.open = this.open === id ? null : id;
+            this.$nextTick(() => this.$root.querySelector('.deck-detail')?.scrollIntoView({ block: 'nearest' }));
+        },
+        closeDetail() {
+            this.open = null;
+        },
+        who(name) {
+            this.angler = name;
+        },
+        join() {
+            const name = this.newAngler.trim().slice(0, 40);
+            if (name && !this.crew.includes(name)) {
+                this.crew = [...this.crew, name];
+            }
+            this.angler = name || this.angler;
+            this.newAngler = '';
+        },
+        dismiss() {
+            this.dismissed = this.move.text;
+            this.others = false;
+        },
+        toggleOthers() {
+            this.others = !this.others;
+        },
+        hook() {
+            this.fishOn = true;
+            this.settleClock();
+        },
+        toggleHelp() {
+            this.help = !this.help;
+        },
+        setAfterwards() {
+            this.castsTyped = this.casts;
+            this.afterwards = !this.afterwards;
+        },
+        more(by) {
+            this.castsTyped = Math.max(0, Math.min(5000, Number(this.castsTyped) + by));
+        },
+        keepCasts() {
+            const casts = Math.max(0, Math.min(5000, Math.round(Number(this.castsTyped)) || 0));
+            if (casts !== this.casts) {
+                this.log({ kind: 'amend', stint: this.stint.id, fields: { casts }, was: { casts: this.casts }, units: this.state.units });
+            }
+            this.afterwards = false;
+        },
+
+        // The clock that counts casts.
+        toggleClock() {
+            this.clock = { ...this.clock, running: !this.clock.running, since: Date.now() };
+            keepSteady(this.trip, this.clock);
+            this.tick();
+        },
+        slower() {
+            this.pace(5);
+        },
+        faster() {
+            this.pace(-5);
+        },
+        pace(by) {
+            this.clock = { ...this.clock, seconds: Math.max(10, Math.min(300, this.clock.seconds + by)) };
+            keepSteady(this.trip, this.clock);
+            this.tick();
+        },
+        /** A fish is on: what was due is counted, the clock waits. */
+        settleClock() {
+            this.tick();
+            if (this.clock.running) {
+                this.clock = { ...this.clock, running: false, waits: true };
+                keepSteady(this.trip, this.clock);
+            }
+        },
+        resume() {
+            if (this.clock.waits) {
+                this.clock = { seconds: this.clock.seconds, running: true, since: Date.now() };
+                keepSteady(this.trip, this.clock);
+            }
+        },
+        tick() {
+            const { casts, clock } = due(this.clock, Date.now());
+            if (casts > 0 && this.begun) {
+                this.clock = clock;
+                keepSteady(this.trip, clock);
+                this.log({ kind: 'casts', stint: this.stint.id, count: casts });
+            }
+            const left = this.clock.seconds - Math.floor((Date.now() - this.clock.since) / 1000);
+            this.clockSays = this.clock.running ? `every ${this.clock.seconds} s, next in ${Math.max(0, left)} s` : `every ${this.clock.seconds} s`;
+        },
+
+        key(e) {
+            if (e.ctrlKey || e.metaKey || e.altKey || e.target.closest('input, select, textarea')) {
                 return;
             }
-            const batch = queue.slice(0, AT_ONCE);
-            const { status, data } = await send('POST', this.url, { events: batch.map((e) => e.event), more: queue.length > batch.length });
-            if (status !== 200) {
-                this.notice = data.message ?? 'The log was not taken.';
+            const key = e.key.toLowerCase();
+            const contact = { f: 'caught', l: 'lost', m: 'missed', b: 'bump', o: 'boil', w: 'follow' }[key];
+            if (contact) {
+                this.contact(contact);
+            } else if (key === 'c') {
+                this.cast();
+            } else if (key === 'u') {
+                this.undo();
+            } else if (key === 'h') {
+                this.hook();
+            } else if (key === 'd' && this.contacts.length) {
+                this.show(this.contacts[0].id);
+            } else if (key === 'n' && this.move?.offer) {
+                this.take(this.move);
+            } else if (key === 't') {
+                this.toggleClock();
+            } else if (e.key === '?') {
+                this.toggleHelp();
+            } else if (e.key === 'Escape') {
+                this.help = false;
+                this.open = null;
+            }
+        },
+
+        async settle(dispute, take) {
+            try {
+                const { data } = await send('POST', `${this.url.replace(/log$/, 'disputes')}/${dispute.id}`, { take });
+                this.takeState(data.state);
+            } catch {
+                this.notice = 'No signal: this can be settled when the server answers.';
+            }
+        },
+        keepKept(dispute) {
+            this.settle(dispute, 'kept');
+        },
+        takeOther(dispute) {
+            this.settle(dispute, 'other');
+        },
+
+        async takeState(state) {
+            server = state;
+            await keepDeck(this.trip, state);
+            await this.redraw();
+        },
+
+        // The queue: one tab sends at a time, in order, until nothing waits.
+        async flush() {
+            if (this.sending) {
                 return;
             }
-            await drop(batch);
-            const refused = data.events.filter((e) => e.became === 'refused');
-            this.notice = refused.length ? `Not taken: ${refused[0].message}` : this.notice.startsWith('Not taken') ? this.notice : '';
-            if (data.state) {
-                await this.takeState(data.state);
-            } else {
-                this.queued = (await waiting(this.trip)).length;
+            this.sending = true;
+            clearTimeout(this.retry);
+            try {
+                await navigator.locks.request('old-eddy-send', () => this.sendAll());
+            } catch (e) {
+                const left = (await waiting(this.trip)).length;
+                if (e instanceof SignedOut) {
+                    this.notice = `You are signed out. ${entries(left)} ${left === 1 ? 'is' : 'are'} kept on this device and sent when you sign in again.`;
+                } else if (e instanceof NoSignal) {
+                    this.notice = left ? `No signal: ${entries(left)} kept on this device.` : '';
+                    this.retry = setTimeout(() => this.flush(), 4000);
+                } else {
+                    throw e;
+                }
+            } finally {
+                this.sending = false;
             }
-        }
-        this.notice = this.notice.startsWith('No signal') ? '' : this.notice;
-    },
-});
+        },
+        async sendAll() {
+            let queue;
+            while ((queue = await waiting(this.trip)).length) {
+                if (queue[0].angler && queue[0].angler !== this.owner) {
+                    this.notice = 'Entries of another sign-in wait on this device.';
+                    return;
+                }
+                const batch = queue.slice(0, AT_ONCE);
+                const { status, data } = await send('POST', this.url, { events: batch.map((e) => e.event), more: queue.length > batch.length });
+                if (status !== 200) {
+                    this.notice = data.message ?? 'The log was not taken.';
+                    return;
+                }
+                await drop(batch);
+                const refused = data.events.filter((e) => e.became === 'refused');
+                this.notice = refused.length ? `Not taken: ${refused[0].message}` : this.notice.startsWith('Not taken') ? this.notice : '';
+                if (data.state) {
+                    await this.takeState(data.state);
+                } else {
+                    this.queued = (await waiting(this.trip)).length;
+                }
+            }
+            this.notice = this.notice.startsWith('No signal') ? '' : this.notice;
+        },
+    };
+};

@@ -5,16 +5,24 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use InvalidArgumentException;
+use OldEddy\Evidence\BestChance;
 use OldEddy\Evidence\Contact;
 use OldEddy\Evidence\ContactKind;
+use OldEddy\Evidence\Crew;
+use OldEddy\Evidence\DaySummary;
 use OldEddy\Evidence\Evidence;
 use OldEddy\Evidence\Hooked;
 use OldEddy\Evidence\IncompleteBeta;
 use OldEddy\Evidence\LogGamma;
+use OldEddy\Evidence\OwnPast;
 use OldEddy\Evidence\Pattern;
 use OldEddy\Evidence\Prior;
 use OldEddy\Evidence\Rate;
 use OldEddy\Evidence\Stint;
+use OldEddy\Evidence\TellApart;
+use OldEddy\Evidence\Turn;
+use OldEddy\Evidence\TurnKind;
+use OldEddy\Evidence\Untested;
 use OldEddy\Evidence\Verdict;
 use OldEddy\Next\Action;
 use OldEddy\Next\Move;
@@ -156,6 +164,125 @@ final class EvidenceTest extends TestCase
             new Contact(ContactKind::Caught, hooked: Hooked::Outside, atCast: 5), new Contact(ContactKind::Bump, atCast: 9),
         ]);
         self::assertSame('C10', $first([$short])->ruleId);
+    }
+
+    /** M12: what was fished before a turn of the day says less. */
+    public function test_evidence_decays_when_the_day_turns(): void
+    {
+        $stints = [
+            new Stint('2026-04-12T07:00', ['cover' => 'reeds', 'spot' => 'A'], 3.0, 20, null, [new Contact(ContactKind::Caught, atCast: 3), new Contact(ContactKind::Caught, atCast: 9)]),
+            new Stint('2026-04-12T08:00', ['cover' => 'reeds', 'spot' => 'B'], 3.0, 20, null, [new Contact(ContactKind::Caught, atCast: 20)]),
+            new Stint('2026-04-12T09:00', ['cover' => 'rock', 'spot' => 'C'], 3.0, 60, null, []),
+        ];
+        $plain = Evidence::weigh($stints)->of('cover', 'reeds');
+        $turned = Evidence::weigh($stints, new Prior, [new Turn('2026-04-12T08:30', TurnKind::Front), new Turn('2026-04-12T08:40', TurnKind::Clarity)])->of('cover', 'reeds');
+        self::assertSame([Verdict::Confirmed, Verdict::Holding], [$plain?->verdict, $turned?->verdict]);
+        // By hand: (1 + 0.25 × 3) / (40 + 0.25 × 40).
+        self::assertEqualsWithDelta(1.75 / 50, $turned->own->mean(), 1e-12);
+        self::assertSame([40, 3], [$turned->casts, $turned->contactCount], 'what was fished stays told');
+        self::assertSame([1.0, 1.0, 1.0], Turn::freshness($stints, [new Turn('2026-04-12T06:00', TurnKind::Light)]));
+        self::assertSame([0.2, 0.2, 0.2], Turn::freshness($stints, array_fill(0, 9, new Turn('2026-04-12T12:00', TurnKind::Level))));
+    }
+
+    public function test_levels_are_drawn_to_the_day_the_more_the_more_alike_they_fish(): void
+    {
+        $alike = Evidence::weigh([$this->stint(['cover' => 'reeds'], 40, ['caught']), $this->stint(['cover' => 'rock'], 40, ['caught']), $this->stint(['cover' => 'wood'], 40, ['caught'])]);
+        $apart = Evidence::weigh([$this->stint(['cover' => 'reeds'], 80, array_fill(0, 14, 'caught')), $this->stint(['cover' => 'rock'], 80), $this->stint(['cover' => 'wood'], 80)]);
+        self::assertGreaterThan($apart->pool('cover')->casts, $alike->pool('cover')->casts);
+        foreach ($apart->levelsOf('cover') as $level) {
+            $raw = $level->contacts / $level->casts;
+            self::assertGreaterThan(min($raw, $apart->day->mean()), $level->pooled->mean());
+            self::assertLessThan(max($raw, $apart->day->mean()), $level->pooled->mean());
+        }
+        self::assertEqualsWithDelta($apart->day->mean(), Rate::after($apart->pool('cover'), 0, 0)->mean(), 1e-12, 'a level never fished is the day');
+    }
+
+    /** Source: R 4.2.2, mean(rgamma(1e7, 3, 80) > rgamma(1e7, 1, 60)) by pbeta, and simulation for three. */
+    public function test_the_chance_of_being_best(): void
+    {
+        $a = Rate::after(new Prior(1e-9, 1e-3), 3, 80);
+        $b = Rate::after(new Prior(1e-9, 1e-3), 1, 60);
+        $two = BestChance::of(['a' => $a, 'b' => $b]);
+        self::assertEqualsWithDelta($a->exceeds($b), $two['a'], 2e-3);
+        self::assertEqualsWithDelta(1.0, array_sum($two), 1e-12);
+        $equal = BestChance::of([$a, $a, $a, $a]);
+        self::assertEqualsWithDelta(0.25, $equal[2], 1e-9);
+        self::assertSame([], BestChance::of([]));
+    }
+
+    public function test_casts_until_two_can_be_told_apart(): void
+    {
+        $good = Rate::after(new Prior, 2, 60);
+        $poor = Rate::after(new Prior, 0, 40);
+        $casts = TellApart::casts($good, $poor);
+        self::assertGreaterThan(0, $casts);
+        self::assertGreaterThanOrEqual(0.9, $good->goingOn((int) $casts)->exceeds($poor->goingOn((int) $casts)));
+        self::assertLessThan(0.9, $good->goingOn($casts - 1)->exceeds($poor->goingOn($casts - 1)));
+        self::assertSame($casts, TellApart::casts($poor, $good));
+        self::assertNull(TellApart::casts($good, $good), 'equals are never told apart');
+        self::assertSame(0, TellApart::casts(Rate::after(new Prior, 20, 60), $poor));
+    }
+
+    public function test_the_untried_level_that_fits_best_is_worth_the_next_try(): void
+    {
+        $evidence = Evidence::weigh([$this->stint(['lure' => 'spinnerbait'], 60, ['caught']), $this->stint(['lure' => 'jerkbait'], 60)]);
+        $worth = Untested::worthTrying($evidence, ['lure' => ['spinnerbait' => 0.8, 'casting_jig' => 0.6, 'stick_worm' => 0.2]]);
+        self::assertSame(['casting_jig', 'stick_worm'], array_map(static fn (Untested $u): string => $u->level, $worth));
+        self::assertGreaterThan($worth[1]->chance, $worth[0]->chance);
+        self::assertLessThan(1.0, array_sum(array_map(static fn (Untested $u): float => $u->chance, $worth)));
+    }
+
+    public function test_ones_own_past_is_the_prior(): void
+    {
+        self::assertEqualsWithDelta(1 / 40, (new OwnPast(0, 0, 0.0))->prior()->perCast, 1e-12);
+        $prior = (new OwnPast(6, 960, 49.0))->prior();
+        self::assertEqualsWithDelta(50 / 1000, $prior->perCast, 1e-12, '(1 + 49) / (40 + 960), by hand');
+        self::assertEqualsWithDelta(40.0, $prior->casts, 1e-12);
+    }
+
+    public function test_a_day_leaves_what_held_and_when_it_faded(): void
+    {
+        $at = static fn (string $clock, string $cover, string $spot, int $casts, array $contacts): Stint => new Stint("2026-04-12T{$clock}", ['cover' => $cover, 'spot' => $spot], 3.0, $casts, null, array_map(static fn (int $c): Contact => new Contact(ContactKind::Caught, atCast: $c), $contacts));
+        $stints = [$at('07:00', 'rock', 'R', 60, []), $at('08:00', 'reeds', 'A', 15, [2, 9]), $at('09:00', 'reeds', 'B', 15, [5]), $at('10:00', 'reeds', 'C', 30, []), $at('11:00', 'reeds', 'D', 30, [])];
+        $early = DaySummary::of(Evidence::weigh(array_slice($stints, 0, 3)));
+        self::assertSame(['reeds', '2026-04-12T09:00'], [$early->held[0]['level']->level, $early->held[0]['since']]);
+        $late = DaySummary::of(Evidence::weigh($stints));
+        $reeds = array_values(array_filter($late->faded, static fn (array $f): bool => $f['level']->level === 'reeds'));
+        self::assertSame(['2026-04-12T09:00', '2026-04-12T11:00'], [$reeds[0]['stood'], $reeds[0]['at']]);
+    }
+
+    /** M4: common practice, no source; only shared spots count. */
+    public function test_anglers_are_compared_on_the_water_they_shared(): void
+    {
+        $evidence = Evidence::weigh([
+            $this->stint(['spot' => 'A', 'angler' => 'Wren', 'lure' => 'jerkbait'], 20, ['caught', 'caught']), $this->stint(['spot' => 'A', 'angler' => 'Marlo', 'lure' => 'spinnerbait'], 40, ['caught']),
+            $this->stint(['spot' => 'Best of all', 'angler' => 'Marlo', 'lure' => 'popper'], 30, ['caught', 'caught', 'caught', 'caught', 'caught']),
+        ]);
+        $crew = Crew::of($evidence);
+        self::assertSame(['Wren', 20, 2, 'jerkbait'], [$crew->lead()?->angler, $crew->lead()?->casts, $crew->lead()?->contactCount, $crew->lead()?->lure]);
+        self::assertEqualsWithDelta(1.0, $crew->members[0]->pBetter + $crew->members[1]->pBetter, 1e-9);
+        self::assertNull(Crew::of(Evidence::weigh([$this->stint(['spot' => 'A', 'angler' => 'Wren'], 20)]))->lead());
+    }
+
+    public function test_among_many_levels_one_that_looks_good_is_not_claimed(): void
+    {
+        $stints = [$this->stint(['cover' => 'reeds', 'spot' => 'A'], 20, ['caught']), $this->stint(['cover' => 'reeds', 'spot' => 'B'], 20, ['caught', 'caught']), $this->stint(['cover' => 'rock', 'spot' => 'R'], 50)];
+        self::assertSame([Verdict::Confirmed, Verdict::Confirmed], [Evidence::weigh($stints)->of('cover', 'reeds')?->verdict, Evidence::weigh($stints)->of('cover', 'reeds')?->claim]);
+        $many = $stints;
+        foreach (['jerkbait', 'popper', 'toad', 'tube', 'spinnerbait', 'shaky_head', 'stick_worm'] as $i => $lure) {
+            $many[] = $this->stint(['cover' => 'rock', 'lure' => $lure, 'light' => $i % 2 ? 'sun' : 'shade', 'spot' => 'R'], 3, depthFt: 4.0 + 4 * $i);
+        }
+        self::assertSame([Verdict::Confirmed, Verdict::Holding], [Evidence::weigh($many)->of('cover', 'reeds')?->verdict, Evidence::weigh($many)->of('cover', 'reeds')?->claim]);
+    }
+
+    public function test_a_pattern_tells_its_limits(): void
+    {
+        $pattern = Pattern::in(Evidence::weigh([
+            $this->stint(['cover' => 'reeds', 'lure' => 'popper', 'spot' => 'A'], 20, ['caught', 'caught']), $this->stint(['cover' => 'reeds', 'lure' => 'popper', 'spot' => 'B'], 20, ['caught']),
+            $this->stint(['cover' => 'rock', 'lure' => 'popper', 'spot' => 'C'], 60, [], 12.0),
+        ]));
+        self::assertStringContainsString('seen at 2 spots', implode('; ', $pattern->limits));
+        self::assertStringContainsString('12-15 ft', implode('; ', $pattern->limits));
     }
 
     /** @param  list<Stint>  $stints */

@@ -36,7 +36,7 @@ abstract class WaterTestCase extends TestCase
     /** @return array<string, mixed> */
     protected function event(string $kind, array $more = []): array
     {
-        return ['id' => (string) Str::uuid(), 'kind' => $kind, 'at' => '2026-04-20T08:00:00'] + $more;
+        return $more + ['id' => (string) Str::uuid(), 'kind' => $kind, 'at' => '2026-04-20T08:00:00'];
     }
 
     /** @return array<string, mixed> */

@@ -50,10 +50,10 @@ final class Silence implements Adviser
             $back = $day->paidBefore();
             $moves[] = new Move(Action::Return, sprintf('Back to %s, which gave contacts, with something slower.', $back->place->name ?? $paid), 'M2', $back, $day->pBetter($back), $unless);
         }
-        if ($searching && $next !== null) {
-            $moves[] = $this->toPlace($day, $next, sprintf('%d casts here without a contact, and places left to search: ', $here), 'M1');
-        }
-        if ($day->promisesMore($best) && $best !== null) {
+        $isNew = $best !== null && $day->evidence->of('spot', $best->place->name) === null;
+        if ($searching && $isNew) {
+            $moves = [new Move(Action::ChangePlace, sprintf('%d casts here without a contact, and places left to search: %s next, with %s.', $here, $best->place->name, str_replace('_', ' ', $best->presentation->lure)), 'M1', $best, $day->pBetter($best), $unless), ...$moves];
+        } elseif ($best !== null && $day->promisesMore($best)) {
             $moves = [new Move(Action::ChangePlace, sprintf('%d casts here without a contact: %s with %s promises most now.', $here, $best->place->name, str_replace('_', ' ', $best->presentation->lure)), 'M9', $best, $day->pBetter($best), $unless), ...$moves];
         }
         $depth = $day->otherDepth();

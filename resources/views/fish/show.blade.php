@@ -17,12 +17,12 @@
         <section class="deck-next" aria-label="Next move" x-show="moveShown" x-cloak>
             <template x-if="move">
                 <div class="move">
+                    <button type="button" class="quiet away" @click="dismiss" aria-label="Put this proposal away">put away</button>
                     <p><b x-text="move.action"></b>. <span x-text="move.text"></span> <a class="rule-tag" :href="move.link">because <span x-text="move.rule"></span></a></p>
                     <p class="muted"><span x-text="move.sure"></span> <span x-text="move.unless"></span> <span x-text="stale"></span></p>
-                    <p class="move-keys">
+                    <p class="move-keys" x-show="moveKeys">
                         <button type="button" x-show="move.offer" @click="take(move)" class="act" data-offer><span x-text="move.offer ? move.offer.words : ''"></span></button>
                         <button type="button" x-show="moreMoves" @click="toggleOthers" :aria-expanded="others">or…</button>
-                        <button type="button" @click="dismiss" aria-label="Put this proposal away">Put away</button>
                     </p>
                     <template x-for="other in movesLeft" :key="other.action">
                         <p class="move-other"><b x-text="other.action"></b>. <span x-text="other.text"></span> <a class="rule-tag" :href="other.link">because <span x-text="other.rule"></span></a> <button type="button" x-show="other.offer" @click="take(other)"><span x-text="other.offer ? other.offer.words : ''"></span></button></p>
@@ -97,8 +97,8 @@
             <h2>Contacts <small class="muted">tap for details</small></h2>
             <div class="chips"><template x-for="one in contacts" :key="one.id"><button type="button" data-contact :aria-expanded="one.id === open" @click="show(one.id)" x-text="one.words"></button></template></div>
         </section>
-        <section class="deck-slice" aria-label="The slice" x-html="slice"></section>
-        <section class="deck-ribbon" aria-label="The day" x-html="state ? state.ribbon : ''"></section>
+        <section class="deck-slice" aria-label="The slice" x-effect="drawSlice()" x-ref="slice"></section>
+        <section class="deck-ribbon" aria-label="The day" x-effect="drawRibbon()" x-ref="ribbon"></section>
         <section class="deck-sums">
             <p class="deck-sum" x-text="sum"></p>
             <p class="muted"><span data-queue x-text="inStep"></span>. <span x-text="state ? state.past : ''"></span></p>

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use OldEddy\Evidence\Contact;
+use OldEddy\Evidence\ContactKind;
+use OldEddy\Evidence\Evidence;
+use OldEddy\Evidence\Pattern;
+use OldEddy\Evidence\Stint;
+use OldEddy\Next\Action;
+use OldEddy\Next\Choices;
+use OldEddy\Next\Move;
+use OldEddy\Next\NextMove;
+use OldEddy\Next\Place;
+use OldEddy\Next\Presentation;
+use OldEddy\Schools\Schools;
+use PHPUnit\Framework\TestCase;
+
+/** The next move where it is known what could be fished: M1-M9, common practice, no source. */
+final class NextMoveTest extends TestCase
+{
+    private int $minute = 0;
+
+    public function test_it_begins_with_the_first_spot_and_the_search_lure(): void
+    {
+        $first = $this->next([])[0];
+        self::assertSame(['A', 'spinnerbait'], [$first->offer?->place->name, $first->offer?->presentation->lure]);
+    }
+
+    public function test_a_refusal_is_answered_slower_at_the_same_place(): void
+    {
+        $move = $this->next([$this->stint('A', 'spinnerbait', 7, ['missed' => 6])])[0];
+        self::assertSame([Action::SlowDown, 'M3'], [$move->action, $move->ruleId]);
+        self::assertSame('A', $move->offer?->place->name);
+        self::assertLessThan(2.6, $move->offer->presentation->paceFtS);
+    }
+
+    public function test_while_spots_are_left_the_search_goes_on_quickly(): void
+    {
+        $moves = $this->next([$this->stint('A', 'spinnerbait', 8)]);
+        self::assertContains('M1', array_map(static fn (Move $m): string => $m->ruleId, $moves));
+        self::assertSame(Action::Stay, $this->next([$this->stint('A', 'spinnerbait', 7)])[0]->action);
+        $patient = $this->next([$this->stint('A', 'spinnerbait', 9)], new Schools(['tempo' => 'pick_apart']));
+        self::assertSame('S3', $patient[0]->ruleId);
+    }
+
+    public function test_what_holds_is_carried_to_a_place_of_the_same_kind(): void
+    {
+        $moves = $this->next([
+            $this->stint('B', 'spinnerbait', 20), $this->stint('A', 'spinnerbait', 15, ['caught' => 4]), $this->stint('A', 'casting_jig', 10), $this->stint('A', 'spinnerbait', 15, ['caught' => 3]),
+            $this->stint('B', 'spinnerbait', 30),
+        ]);
+        $places = array_values(array_filter($moves, static fn (Move $m): bool => $m->action === Action::ChangePlace));
+        self::assertNotSame([], $places);
+        self::assertContains($places[0]->offer?->place->name, ['A', 'C'], 'the reeds, not the rocks');
+    }
+
+    public function test_every_proposal_says_how_sure_it_is_or_what_would_change_it(): void
+    {
+        foreach ([[], [$this->stint('A', 'spinnerbait', 9)], [$this->stint('A', 'spinnerbait', 20, ['caught' => 2])], [$this->stint('A', 'spinnerbait', 4, ['caught' => 3])]] as $log) {
+            foreach ($this->next($log) as $move) {
+                self::assertNotNull($move->unless, $move->text);
+                self::assertTrue($move->pBetter === null || ($move->pBetter > 0 && $move->pBetter < 1));
+                self::assertTrue($move->offer !== null || $log === []);
+            }
+        }
+    }
+
+    public function test_mixed_up_levels_are_taken_apart_by_an_offer_that_has_only_some_of_them(): void
+    {
+        $log = [$this->stint('A', 'casting_jig', 20, ['caught' => 3, 'lost' => 9]), $this->stint('C', 'casting_jig', 20, ['caught' => 8]), $this->stint('B', 'spinnerbait', 40), $this->stint('D', 'spinnerbait', 30)];
+        $evidence = Evidence::weigh($log);
+        self::assertNotSame([], $evidence->confounded);
+        foreach ($this->next($log) as $move) {
+            if ($move->action === Action::Separate) {
+                $levels = $move->offer?->levels() ?? [];
+                foreach ($evidence->confounded as $group) {
+                    $has = count(array_filter($group, static fn (string $name): bool => ($levels[explode(':', $name, 2)[0]] ?? null) === explode(':', $name, 2)[1]));
+                    if ($has > 0 && $has < count($group)) {
+                        return;
+                    }
+                }
+            }
+        }
+        self::fail('No offer separates what always came together.');
+    }
+
+    /** M4: two throw different things until one wins. */
+    public function test_two_anglers_change_over_to_what_wins(): void
+    {
+        $log = [];
+        foreach (['A', 'B'] as $spot) {
+            $log[] = $this->stint($spot, 'casting_jig', 25, ['caught' => 3, 'missed' => 8], 'Wren');
+            $log[] = $this->stint($spot, 'spinnerbait', 25, [], 'Marlo');
+        }
+        $texts = implode(' ', array_map(static fn (Move $m): string => $m->text, NextMove::after($evidence = Evidence::weigh($log), Pattern::in($evidence))));
+        self::assertStringContainsString('Wren is winning with casting jig', $texts);
+    }
+
+    /**
+     * @param  list<Stint>  $log
+     * @return non-empty-list<Move>
+     */
+    private function next(array $log, Schools $schools = new Schools): array
+    {
+        $evidence = Evidence::weigh($log);
+
+        return NextMove::after($evidence, Pattern::in($evidence), $schools, false, self::choices());
+    }
+
+    private static function choices(): Choices
+    {
+        return new Choices(
+            [new Place('A', 'flat', 'reeds', 'edge', 'sun', 3.0), new Place('B', 'main_point', 'rock', 'edge', 'sun', 9.0), new Place('C', 'flat', 'reeds', 'middle', 'shade', 3.0), new Place('D', 'riprap', 'rock', 'edge', 'sun', 7.0)],
+            [new Presentation('spinnerbait', 'bright', 'medium', 2.6), new Presentation('casting_jig', 'natural_craw', 'crawl_rest', 0.4), new Presentation('shaky_head', 'natural_craw', 'crawl_rest', 0.3, true)],
+        );
+    }
+
+    /** @param  array<string, int>  $contacts  cast by kind */
+    private function stint(string $spot, string $lure, int $casts, array $contacts = [], ?string $angler = null): Stint
+    {
+        $choices = self::choices();
+        $place = $choices->place($spot);
+        foreach ($choices->presentations as $presentation) {
+            if ($presentation->lure === $lure) {
+                return new Stint(sprintf('2026-05-02T08:%02d', $this->minute++ % 60), ['angler' => $angler, ...($place?->levels() ?? []), ...$presentation->levels()], $place?->depthFt, $casts, null, array_map(
+                    static fn (string $kind, int $at): Contact => new Contact(ContactKind::from($kind), atCast: $at),
+                    array_keys($contacts),
+                    $contacts,
+                ));
+            }
+        }
+        self::fail("No rod with {$lure}.");
+    }
+}
