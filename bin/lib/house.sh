@@ -206,7 +206,7 @@ http {
             include /etc/nginx/fastcgi_params;
             fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
             fastcgi_param SCRIPT_NAME /index.php;
-            fastcgi_param HTTP_HOST \$host:\$server_port;
+            fastcgi_param HTTP_HOST \$http_host;
             fastcgi_pass unix:$HOUSE/php.sock;
             fastcgi_buffers 16 32k;
             fastcgi_buffer_size 32k;

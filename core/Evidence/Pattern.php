@@ -96,8 +96,8 @@ final readonly class Pattern
         return match (true) {
             $evidence->casts() === 0 => 'Nothing logged yet.',
             self::bare($evidence) === Verdict::Faded => 'What held has faded: ask again what changed.',
-            $evidence->contactCount() === 0 => sprintf('No contact in %d casts. That is evidence too, but no pattern.', $evidence->casts()),
-            $evidence->contactCount() === 1 => sprintf('One contact in %d casts: one fish is not a pattern.', $evidence->casts()),
+            $evidence->contactCount() === 0 => sprintf('No contact in %d %s. That is evidence too, but no pattern.', $evidence->casts(), $evidence->casts() === 1 ? 'cast' : 'casts'),
+            $evidence->contactCount() === 1 => sprintf('One contact in %d %s: one fish is not a pattern.', $evidence->casts(), $evidence->casts() === 1 ? 'cast' : 'casts'),
             default => sprintf('%d contacts in %d casts, but nothing yet that they share and the blanks do not.', $evidence->contactCount(), $evidence->casts()),
         };
     }

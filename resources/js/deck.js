@@ -21,6 +21,9 @@ const entries = (n) => `${n} ${n === 1 ? 'entry' : 'entries'}`;
 export default () => {
     // Outside of what is watched: it is copied as a whole and goes into the device's store.
     let server = null;
+    // Entries that the server has, but not yet in its last state; and the ids of those that its last state counts.
+    let sent = [];
+    let counted = new Set();
 
     return {
         state: null,
@@ -190,8 +193,9 @@ export default () => {
 
         async redraw() {
             const queue = (await waiting(this.trip)).map((e) => e.event);
-            // A tap whose writing is still under way counts as well.
-            const events = [...queue, ...this.unwritten.filter((e) => !queue.some((q) => q.id === e.id))];
+            // On top of the server's state come, once each: what was sent since it was drawn, what waits, what is just being written.
+            const once = new Map([...sent, ...queue, ...this.unwritten].map((e) => [e.id, e]));
+            const events = [...once.values()].filter((e) => !counted.has(e.id));
             this.queued = events.length;
             this.state = withEvents(server, events);
         },
@@ -418,6 +422,8 @@ export default () => {
 
         async takeState(state) {
             server = state;
+            sent.forEach((e) => counted.add(e.id));
+            sent = [];
             await keepDeck(this.trip, state);
             await this.redraw();
         },
@@ -458,6 +464,7 @@ export default () => {
                     this.notice = data.message ?? 'The log was not taken.';
                     return;
                 }
+                sent.push(...batch.map((e) => e.event));
                 await drop(batch);
                 const refused = data.events.filter((e) => e.became === 'refused');
                 this.notice = refused.length ? `Not taken: ${refused[0].message}` : this.notice.startsWith('Not taken') ? this.notice : '';

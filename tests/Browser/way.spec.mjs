@@ -92,7 +92,7 @@ test('read, choose, fish, confirm', async ({ page }) => {
     await inStep(page);
     await expect(cast.locator('b')).toHaveText('6');
     await expect(page.locator('.deck-sum')).toContainText('6 casts, 2 contacts');
-    await page.getByRole('button', { name: 'Undo the last' }).click();
+    await page.getByRole('button', { name: 'Undo a contact' }).click();
     await inStep(page);
     await expect(page.locator('.deck-sum')).toContainText('6 casts, 1 contact');
     await expect(page.locator('.deck-next')).toContainText('Hold the boat');
@@ -122,7 +122,7 @@ test('the log goes on without signal and is sent once', async ({ page, context }
         await page.locator('[data-log="casts"]').click();
     }
     await page.getByRole('button', { name: /^follow/ }).click();
-    await expect(page.getByRole('status')).toContainText('No signal: 5 entries kept');
+    await expect(page.locator('.deck .notice')).toContainText('No signal: 5 entries kept');
     await expect(page.locator('[data-count="casts"]')).toHaveText('4');
     await context.setOffline(false);
     await inStep(page);
@@ -160,11 +160,11 @@ test('an expired session in the middle of an entry loses nothing', async ({ page
     await context.clearCookies();
     await page.locator('[data-log="casts"]').click();
     await page.getByRole('button', { name: /^missed/ }).click();
-    await expect(page.getByRole('status')).toContainText('You are signed out. 2 entries are kept');
+    await expect(page.locator('.deck .notice')).toContainText('You are signed out. 2 entries are kept');
     await context.addCookies(cookies);
     await page.goto(`${day}/fish`);
     await inStep(page);
-    await expect(page.locator('.deck-sum')).toContainText('1 casts, 1 contact');
+    await expect(page.locator('.deck-sum')).toContainText('1 cast, 1 contact');
 });
 
 test('two tabs on one day keep what each of them said', async ({ page, context }) => {

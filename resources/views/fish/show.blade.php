@@ -17,7 +17,7 @@
         <section class="deck-next" aria-label="Next move" x-show="moveShown" x-cloak>
             <template x-if="move">
                 <div class="move">
-                    <button type="button" class="quiet away" @click="dismiss" aria-label="Put this proposal away">put away</button>
+                    <button type="button" class="quiet away" @click="dismiss">put away</button>
                     <p><b x-text="move.action"></b>. <span x-text="move.text"></span> <a class="rule-tag" :href="move.link">because <span x-text="move.rule"></span></a></p>
                     <p class="muted"><span x-text="move.sure"></span> <span x-text="move.unless"></span> <span x-text="stale"></span></p>
                     <p class="move-keys" x-show="moveKeys">
@@ -50,7 +50,7 @@
             </p>
             <p class="deck-row">
                 <button type="button" @click="toggleClock" :aria-pressed="clock.running" x-text="steadyLabel"></button>
-                <button type="button" @click="faster" aria-label="A cast more often">−5 s</button><button type="button" @click="slower" aria-label="A cast less often">+5 s</button>
+                <button type="button" @click="faster" aria-label="−5 s: a cast more often">−5 s</button><button type="button" @click="slower" aria-label="+5 s: a cast less often">+5 s</button>
                 <span class="grow" x-text="clockSays"></span>
             </p>
         </section>
@@ -61,8 +61,8 @@
                     <template x-for="option in row.options" :key="option.value"><button type="button" :data-detail="row.field" :aria-pressed="option.pressed" @click="detail(row.field, option.value)" x-text="option.words"></button></template>
                 </div></div>
             </template>
-            <p class="deck-row"><span class="field-label">length</span><button type="button" @click="shorter" aria-label="shorter">−</button><b x-text="openLength" data-length></b> {{ $units->sizeWord() }} <button type="button" @click="longer" aria-label="longer">+</button>
-                <span class="field-label">depth</span><button type="button" @click="shallower" aria-label="shallower">−</button><b x-text="openDepth"></b> {{ $units->word('depth') }} <button type="button" @click="deeper" aria-label="deeper">+</button></p>
+            <p class="deck-row"><span class="field-label">length</span><button type="button" @click="shorter" aria-label="− shorter">−</button><b x-text="openLength" data-length></b> {{ $units->sizeWord() }} <button type="button" @click="longer" aria-label="+ longer">+</button>
+                <span class="field-label">depth</span><button type="button" @click="shallower" aria-label="− shallower">−</button><b x-text="openDepth"></b> {{ $units->word('depth') }} <button type="button" @click="deeper" aria-label="+ deeper">+</button></p>
             <p class="deck-row"><button type="button" class="act" @click="closeDetail">Done</button><button type="button" @click="removeOpen">Take it out</button></p>
         </section>
         <section class="deck-change" aria-label="Change">
