@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\BodyLimit;
+use App\Http\Middleware\KeepsFlash;
 use App\Http\Middleware\SecurityHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -20,7 +21,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->prepend(BodyLimit::class);
         $middleware->encryptCookies(except: ['scheme']);
-        $middleware->web(append: [SecurityHeaders::class]);
+        $middleware->web(append: [SecurityHeaders::class, KeepsFlash::class]);
         $middleware->redirectGuestsTo(fn (Request $request): string => route('sign-in'));
         $middleware->redirectUsersTo(fn (Request $request): string => route('days'));
     })

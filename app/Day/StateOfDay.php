@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Day;
 
+use App\Log\TurnKeeper;
 use App\Models\Trip;
 use App\Show\Units;
 use Closure;
@@ -29,12 +30,17 @@ final class StateOfDay
         $field = FieldSheet::field($path) ?? throw new InvalidInput([new InputProblem($path, 'is not a field of the day.')]);
         $value = self::read($field, $value, $units);
 
-        return self::merged($trip, function (array $conditions) use ($field, $value): array {
+        $before = [];
+        $changed = self::merged($trip, function (array $conditions) use ($field, $value, &$before): array {
+            $before = $conditions;
             $conditions = self::with($conditions, $field->path, $value);
             self::check($conditions, $field);
 
             return $conditions;
         });
+        TurnKeeper::note($changed, $field->path, $before);
+
+        return $changed;
     }
 
     /**

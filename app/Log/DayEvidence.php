@@ -16,6 +16,7 @@ use OldEddy\Evidence\Hooked;
 use OldEddy\Evidence\OwnPast;
 use OldEddy\Evidence\Pattern;
 use OldEddy\Evidence\Stint as LoggedStint;
+use OldEddy\Evidence\SunTurns;
 use OldEddy\Evidence\Turn as LoggedTurn;
 use OldEddy\Next\Choices;
 use OldEddy\Next\Move;
@@ -43,7 +44,9 @@ final readonly class DayEvidence
     {
         $this->past = $trip->drill_seed === null ? History::before($trip, $reading) : new OwnPast(0, 0, 0.0);
         $this->turns = array_values($trip->turns()->get()->map(static fn (Turn $t): LoggedTurn => new LoggedTurn($t->at->format('Y-m-d\TH:i:s'), $t->kind))->all());
-        $this->evidence = Evidence::weigh(array_values($stints->map(self::stint(...))->all()), $this->past->prior(), $this->turns);
+        // On a hidden day no sun stands over the water.
+        $sun = $reading->day->sunDay === null || $trip->drill_seed !== null ? [] : SunTurns::of($reading->day->sunDay, (string) $trip->conditions['date']);
+        $this->evidence = Evidence::weigh(array_values($stints->map(self::stint(...))->all()), $this->past->prior(), [...$this->turns, ...$sun]);
         $this->pattern = Pattern::in($this->evidence);
         $this->next = NextMove::after($this->evidence, $this->pattern, $trip->user->schools(), $reading->stage->stage === Stage::Winter, $choices);
     }

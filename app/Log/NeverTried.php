@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Log;
 
-use App\Models\Trip;
 use OldEddy\Evidence\Stint;
 use OldEddy\Evidence\Untested;
-use OldEddy\Plan\Planner;
 
 /** What the plan of the day named and the log does not show, the most promising first. */
 final class NeverTried
@@ -15,10 +13,10 @@ final class NeverTried
     private const LURES = 8;
 
     /** @return list<Untested> */
-    public static function on(Trip $trip, Deck $deck): array
+    public static function on(Deck $deck): array
     {
         $possible = ['lure' => [], 'depth' => [], 'cover' => []];
-        if ($trip->drill_seed !== null) {
+        if ($deck->toFish->plan === null) {
             foreach ($deck->toFish->choices->places as $place) {
                 foreach (array_intersect_key($place->levels(), $possible) as $factor => $level) {
                     $possible[$factor][$level] = 1.0;
@@ -30,7 +28,7 @@ final class NeverTried
 
             return Untested::worthTrying($deck->day->evidence, $possible);
         }
-        foreach (array_slice(Planner::planFor($deck->reading)->lineup, 0, self::LURES) as $entry) {
+        foreach (array_slice($deck->toFish->plan->lineup, 0, self::LURES) as $entry) {
             $possible['lure'][$entry->lure->key] = $entry->score;
         }
         $stand = $deck->reading->stand;

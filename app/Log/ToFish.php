@@ -17,6 +17,7 @@ use OldEddy\Lures\Catalog;
 use OldEddy\Next\Choices;
 use OldEddy\Next\Place;
 use OldEddy\Next\Presentation;
+use OldEddy\Plan\Plan;
 use OldEddy\Plan\Planner;
 use OldEddy\Reading\Reading;
 
@@ -31,14 +32,17 @@ final readonly class ToFish
 
     public Choices $choices;
 
+    /** The plan of the day; a hidden day has none. */
+    public ?Plan $plan;
+
     /** @param  Collection<int, Stint>  $stints  of the day, in order of time */
     public function __construct(Trip $trip, Reading $reading, Collection $stints)
     {
         $scores = [];
-        if ($trip->drill_seed !== null) {
+        $this->plan = $plan = $trip->drill_seed === null ? Planner::planFor($reading) : null;
+        if ($plan === null) {
             $rods = collect(DrillWater::choices()->presentations)->map(static fn (Presentation $p): RackSlot => new RackSlot(['lure' => $p->lure, 'color' => $p->color, 'depth_ft' => $reading->stand->middleFt(), 'retrieve' => $p->retrieve]));
         } else {
-            $plan = Planner::planFor($reading);
             foreach ($plan->lineup as $entry) {
                 $scores[$entry->lure->key] = $entry->score;
             }

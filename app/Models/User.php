@@ -13,6 +13,7 @@ use OldEddy\Schools\Schools;
  *
  * @property int $id
  * @property string $name
+ * @property string $email
  * @property string $units us or metric
  * @property array<string, string>|null $schools
  */

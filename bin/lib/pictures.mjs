@@ -24,6 +24,9 @@ const shots = [
     ['fish-phone', `${open}/fish`, 'phone'],
     ['fish-night', `${open}/fish`, 'phone', 'night'],
     ['confirm', `${finished}/confirm`, 'laptop'],
+    ['entries', `${finished}/entries`, 'laptop'],
+    ['boat', `${open}/boat`, 'laptop'],
+    ['drill', '/drill', 'laptop'],
 ];
 for (const [name, path, size, scheme] of shots) {
     await page.setViewportSize(size === 'phone' ? { width: 390, height: 844 } : { width: 1280, height: 800 });

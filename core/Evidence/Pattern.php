@@ -148,13 +148,18 @@ final readonly class Pattern
         if ($in !== []) {
             $limits[] = sprintf('seen at %d %s, from %s to %s', count($spots), count($spots) === 1 ? 'spot' : 'spots', substr($evidence->stints[$in[0]]->at, 11, 5), substr($evidence->stints[$in[count($in) - 1]]->at, 11, 5));
         }
+        $alone = [];
         foreach ($levels as $level) {
             $others = array_filter($evidence->levelsOf($level->factor), static fn (LevelEvidence $l): bool => $l->level !== $level->level);
             if ($others === []) {
-                $limits[] = sprintf('no other %s was tried', str_replace('_', ' ', $level->factor));
+                $alone[] = str_replace('_', ' ', $level->factor);
             } elseif ($level->factor === 'depth') {
                 $limits[] = 'depths tried: '.implode(', ', array_map(static fn (LevelEvidence $l): string => $l->level, [$level, ...$others]));
             }
+        }
+
+        if ($alone !== []) {
+            $limits[] = 'tried with no other '.implode(', ', $alone);
         }
 
         return $limits;

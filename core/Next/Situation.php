@@ -238,6 +238,20 @@ final class Situation
         return $offer === null || $present === null ? null : $this->expectation->of($offer)->exceeds($this->expectation->of($present));
     }
 
+    /** What an offer would change: the place, else the lure. */
+    public function changes(Offer $offer): Action
+    {
+        return $offer->place->name === $this->here?->name ? Action::ChangeLure : Action::ChangePlace;
+    }
+
+    /** An offer in words, short of what stays as it is. */
+    public function words(Offer $offer): string
+    {
+        $lure = str_replace('_', ' ', $offer->presentation->lure);
+
+        return $offer->place->name === $this->here?->name ? "{$lure} here" : "{$lure} at {$offer->place->name}";
+    }
+
     /** Whether one may hope for more from this offer than from going on. */
     public function promisesMore(?Offer $offer): bool
     {

@@ -23,6 +23,8 @@ return new class extends Migration
             $table->string('angler', 40)->nullable();
             $table->string('cover_part', 10)->nullable();
             $table->softDeletes();
+            // One's own past is summed out of the index alone.
+            $table->index(['trip_id', 'deleted_at', 'cast_count']);
         });
         Schema::table('contacts', function (Blueprint $table): void {
             $table->string('forage', 20)->nullable();
@@ -33,7 +35,7 @@ return new class extends Migration
             $table->decimal('lat', 9, 6)->nullable();
             $table->decimal('lon', 9, 6)->nullable();
             $table->softDeletes();
-            $table->index(['trip_id', 'kind']);
+            $table->index(['trip_id', 'deleted_at', 'kind']);
         });
         Schema::table('log_events', function (Blueprint $table): void {
             // What the event changed, for taking it back.

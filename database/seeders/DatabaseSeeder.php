@@ -6,6 +6,7 @@ namespace Database\Seeders;
 
 use App\Http\Controllers\AccountController;
 use App\Log\EventTaker;
+use App\Log\Generator;
 use App\Models\RackSlot;
 use App\Models\Trip;
 use App\Models\User;
@@ -27,6 +28,9 @@ final class DatabaseSeeder extends Seeder
             return;
         }
         DB::transaction(function () use ($marlo): void {
+            foreach (require __DIR__.'/seasons.php' as $i => [$name, $conditions, $casts]) {
+                (new Generator($marlo))->day(100 + $i, $name, $conditions, $casts);
+            }
             foreach (require __DIR__.'/scenario.php' as $day) {
                 $this->day($marlo, $day);
             }

@@ -19,7 +19,7 @@ self.addEventListener('activate', (event) => {
 });
 
 self.addEventListener('message', (event) => {
-    event.waitUntil(Promise.all((event.data.keep ?? []).map((path) => fetch(path, { headers: { Accept: 'text/html' } }).then((r) => keep(path, r), () => {}))));
+    event.waitUntil(Promise.all((event.data.keep ?? []).map((path) => fetch(path, { headers: { Accept: 'text/html', 'X-Keeps-Page': '1' } }).then((r) => keep(path, r), () => {}))));
 });
 
 self.addEventListener('fetch', (event) => {

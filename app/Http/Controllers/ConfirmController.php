@@ -26,7 +26,7 @@ final class ConfirmController
             'ribbon' => $deck->ribbon(),
             'summary' => DaySummary::of($deck->day->evidence),
             'crew' => Crew::of($deck->day->evidence),
-            'neverTried' => NeverTried::on($trip, $deck),
+            'neverTried' => NeverTried::on($deck),
         ]);
     }
 

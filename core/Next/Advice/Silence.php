@@ -54,7 +54,7 @@ final class Silence implements Adviser
         if ($searching && $isNew) {
             $moves = [new Move(Action::ChangePlace, sprintf('%d casts here without a contact, and places left to search: %s next, with %s.', $here, $best->place->name, str_replace('_', ' ', $best->presentation->lure)), 'M1', $best, $day->pBetter($best), $unless), ...$moves];
         } elseif ($best !== null && $day->promisesMore($best)) {
-            $moves = [new Move(Action::ChangePlace, sprintf('%d casts here without a contact: %s with %s promises most now.', $here, $best->place->name, str_replace('_', ' ', $best->presentation->lure)), 'M9', $best, $day->pBetter($best), $unless), ...$moves];
+            $moves = [new Move($day->changes($best), sprintf('%d casts without a contact: %s promises most now.', $here, $day->words($best)), 'M9', $best, $day->pBetter($best), $unless), ...$moves];
         }
         $depth = $day->otherDepth();
         $slower = $day->slowerHere();

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Log\Deck;
+use App\Log\EventTaker;
+use App\Log\History;
+use App\Log\NeverTried;
+use App\Models\Trip;
+use App\Models\User;
+use App\Show\Units;
+use Closure;
+use Illuminate\Console\Command;
+use Illuminate\Support\Str;
+use OldEddy\Conditions\Settler;
+use OldEddy\Reading\WaterReader;
+
+/** Measures the log in an account: evidence of a day, the prior of a season, two thousand events of a phone. For bin/bench. */
+final class EddyMeasure extends Command
+{
+    private const TIMES = 15;
+
+    protected $signature = 'eddy:measure {email}';
+
+    protected $description = 'Measure evidence, prior and a long queue in an account';
+
+    public function handle(): int
+    {
+        $angler = User::query()->where('email', (string) $this->argument('email'))->firstOrFail();
+        /** @var Trip $trip */
+        $trip = $angler->trips()->with('user')->orderBy('id')->firstOrFail();
+        $reading = WaterReader::read(Settler::settle($trip->told()));
+        $this->tell('prior of the season', fn () => History::before($trip, $reading));
+        $this->tell('evidence of a day, with prior, next move and never tried', function () use ($trip): void {
+            $deck = new Deck($trip, new Units(false));
+            NeverTried::on($deck);
+        });
+        $this->tell('state of the deck with every slice', fn () => (new Deck($trip, new Units(false)))->state());
+        $fresh = $angler->trips()->create(['name' => 'Queue', 'conditions' => $trip->conditions])->load('user');
+        $stint = (string) Str::uuid();
+        $event = fn (string $kind, array $more): array => ['id' => (string) Str::uuid(), 'kind' => $kind, 'at' => '2026-05-02T08:00:00', 'stint' => $stint] + $more;
+        $events = [$event('stint', ['spot' => 'A', 'lure' => 'jerkbait', 'color' => 'white', 'depth_ft' => 4, 'retrieve' => 'medium'])];
+        for ($i = 0; $i < 1999; $i++) {
+            $events[] = $i % 10 === 9 ? $event('contact', ['contact' => (string) Str::uuid(), 'contact_kind' => 'bump']) : $event('casts', ['count' => 1]);
+        }
+        $start = hrtime(true);
+        foreach (array_chunk($events, 250) as $batch) {
+            (new EventTaker($fresh))->take($batch);
+        }
+        $this->line(sprintf('  %-60s %8.0f ms', 'a queue of 2000 events taken, in batches of 250', (hrtime(true) - $start) / 1e6));
+        $fresh->delete();
+        $this->line(sprintf('  %-60s %8.1f MB', 'peak memory', memory_get_peak_usage() / 2 ** 20));
+
+        return 0;
+    }
+
+    private function tell(string $what, Closure $do): void
+    {
+        $times = [];
+        for ($i = 0; $i < self::TIMES; $i++) {
+            $start = hrtime(true);
+            $do();
+            $times[] = (hrtime(true) - $start) / 1e6;
+        }
+        sort($times);
+        $this->line(sprintf('  %-60s %8.1f ms median, %.1f at most', $what, $times[intdiv(self::TIMES, 2)], max($times)));
+    }
+}

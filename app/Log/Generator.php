@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Models\Trip;
+use App\Models\User;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use OldEddy\Drill\DrillWater;
+use OldEddy\Drill\Habit\FollowsAdvice;
+use OldEddy\Drill\HiddenDay;
+use OldEddy\Drill\Outing;
+use OldEddy\Evidence\Contact;
+use OldEddy\Evidence\ContactKind;
+use OldEddy\Evidence\Stint;
+use Ramsey\Uuid\Uuid;
+
+/**
+ * Makes whole days of log: seasons for the demo, fished by the advice on hidden days, and as many casts and contacts as a
+ * measurement wants. The same seed makes the same days.
+ */
+final class Generator
+{
+    private const NAMESPACE = '8c5e7e0e-1d0c-4f0a-9a55-0f2f6f7f6d11';
+
+    public function __construct(private readonly User $angler)
+    {
+    }
+
+    /**
+     * One day fished by the advice on a hidden day.
+     *
+     * @param  array<string, mixed>  $conditions
+     */
+    public function day(int $seed, string $name, array $conditions, int $casts): void
+    {
+        $day = HiddenDay::of($seed, DrillWater::choices());
+        $this->keep($name, $conditions, "day {$seed}", Outing::fish($day, new FollowsAdvice, $casts)->stints);
+    }
+
+    /**
+     * Days with so many casts and contacts in all, spread evenly, all in one season.
+     *
+     * @param  array<string, mixed>  $conditions
+     */
+    public function bulk(int $casts, int $contacts, array $conditions): void
+    {
+        $offers = DrillWater::choices();
+        $kinds = ContactKind::cases();
+        $stints = intdiv($casts, 20);
+        $made = 0;
+        for ($n = 0; $n < $stints;) {
+            $log = [];
+            for ($i = 0; $i < 15 && $n < $stints; $i++, $n++) {
+                $due = intdiv($contacts * ($n + 1), $stints) - $made;
+                $made += $due;
+                $place = $offers->places[($n * 7 + intdiv($n, 11)) % count($offers->places)];
+                $lure = $offers->presentations[($n * 3 + intdiv($n, 5)) % count($offers->presentations)];
+                $log[] = new Stint(sprintf('2026-05-02T%02d:%02d:00', 6 + intdiv($i * 25, 60), $i * 25 % 60), [...$place->levels(), ...$lure->levels()], $place->depthFt, 20, null, array_map(
+                    static fn (int $k): Contact => new Contact($kinds[($n + $k) % count($kinds)], atCast: 1 + ($n + 3 * $k) % 20),
+                    range(1, max(1, $due)),
+                ));
+                if ($due === 0) {
+                    $log[count($log) - 1] = new Stint($log[count($log) - 1]->at, $log[count($log) - 1]->levels, $place->depthFt, 20, null, []);
+                }
+            }
+            $this->keep("Generated day {$n}", $conditions, "bulk {$n}", $log);
+        }
+    }
+
+    /**
+     * @param  array<string, mixed>  $conditions
+     * @param  list<Stint>  $log
+     */
+    private function keep(string $name, array $conditions, string $key, array $log): void
+    {
+        /** @var Trip $trip */
+        $trip = $this->angler->trips()->create(['name' => $name, 'conditions' => $conditions, 'closed_at' => $conditions['date'].' 18:00:00']);
+        $stints = [];
+        $contacts = [];
+        foreach ($log as $i => $stint) {
+            $id = Uuid::uuid5(self::NAMESPACE, "{$this->angler->id} {$key} {$i}")->toString();
+            $at = Carbon::parse($conditions['date'].substr($stint->at, 10));
+            $stints[] = [
+                'id' => $id, 'trip_id' => $trip->id, 'started_at' => $at->format('Y-m-d H:i:s'), 'spot' => $stint->levels['spot'], 'lure' => $stint->levels['lure'],
+                'color' => $stint->levels['color'], 'retrieve' => $stint->levels['retrieve'], 'depth_ft' => $stint->depthFt, 'structure' => $stint->levels['structure'] ?? null,
+                'cover' => $stint->levels['cover'] ?? null, 'cover_part' => $stint->levels['cover_part'] ?? null, 'light' => $stint->levels['light'] ?? null, 'cast_count' => $stint->casts,
+            ];
+            foreach ($stint->contacts as $n => $contact) {
+                $contacts[] = [
+                    'id' => Uuid::uuid5(self::NAMESPACE, "{$id} {$n}")->toString(), 'trip_id' => $trip->id, 'stint_id' => $id,
+                    'at' => $at->copy()->addSeconds(45 * (int) $contact->atCast)->format('Y-m-d H:i:s'), 'kind' => $contact->kind->value, 'at_cast' => $contact->atCast,
+                ];
+            }
+        }
+        foreach (['stints' => $stints, 'contacts' => $contacts] as $table => $rows) {
+            foreach (array_chunk($rows, 500) as $some) {
+                DB::table($table)->insert($some);
+            }
+        }
+    }
+}

@@ -1,0 +1,99 @@
+import { expect, test } from '@playwright/test';
+import { freshDay, inStep, sound } from './helpers.mjs';
+
+test.beforeEach(({ page }) => {
+    page.on('pageerror', (error) => {
+        throw error;
+    });
+});
+
+test('casts by the clock, set afterwards, a fish on, the next move and its alternatives', async ({ page }) => {
+    await page.clock.install({ time: new Date('2026-04-12T09:00:00-04:00') });
+    const day = await freshDay(page);
+    await page.goto(`${day}/fish`);
+    await page.locator('[data-log="stint"]').first().click();
+    await inStep(page);
+    await page.getByRole('button', { name: 'Count by the clock' }).click();
+    await page.clock.fastForward(45 * 4 * 1000 + 2000);
+    await expect(page.locator('[data-count="casts"]')).toHaveText('4');
+    // A fish on: the clock waits, the advice keeps quiet.
+    await page.getByRole('button', { name: 'Fish on' }).click();
+    await expect(page.locator('.deck-next')).toBeHidden();
+    await page.clock.fastForward(45 * 5 * 1000);
+    await expect(page.locator('[data-count="casts"]')).toHaveText('4');
+    await page.locator('[data-kind="caught"]').click();
+    await expect(page.locator('.deck-next')).toContainText('Hold the boat');
+    await page.clock.fastForward(46 * 1000);
+    await expect(page.locator('[data-count="casts"]')).toHaveText('5');
+    await page.getByRole('button', { name: 'Stop the clock' }).click();
+    await page.getByRole('button', { name: 'Set casts' }).click();
+    await page.getByLabel('casts in this stint').fill('30');
+    await page.getByRole('button', { name: 'Keep', exact: true }).click();
+    await inStep(page);
+    await expect(page.locator('[data-count="casts"]')).toHaveText('30');
+    await expect(page.locator('.deck-next')).toContainText('26 casts since the last contact: ');
+    await sound(page);
+    // One tap does what is proposed; put away, it stays away until it changes.
+    const proposed = page.locator('[data-offer]');
+    const words = await proposed.textContent();
+    await proposed.click();
+    await inStep(page);
+    await expect(page.locator('.deck-now')).toContainText(words.trim().split(' at ')[0].toLowerCase(), { ignoreCase: true });
+    await page.getByRole('button', { name: 'put away' }).click();
+    await expect(page.locator('.deck-next')).toBeHidden();
+    await page.getByRole('button', { name: 'Keys (?)' }).click();
+    await expect(page.locator('.keys')).toContainText('start or stop the cast clock');
+    await sound(page);
+});
+
+test('undo goes back ten entries, and part, light, turns and a second angler are a tap each', async ({ page }) => {
+    const day = await freshDay(page);
+    await page.goto(`${day}/fish`);
+    await page.locator('[data-log="stint"]').first().click();
+    for (let i = 0; i < 11; i++) {
+        await page.locator('[data-log="casts"]').click();
+    }
+    await inStep(page);
+    for (let i = 0; i < 10; i++) {
+        await page.getByRole('button', { name: /^Undo/ }).click();
+    }
+    await inStep(page);
+    await expect(page.locator('[data-count="casts"]')).toHaveText('1');
+    await page.locator('[data-said="cover_part"]').filter({ hasText: 'edge' }).click();
+    await page.locator('[data-said="light"]').filter({ hasText: 'shade' }).click();
+    await page.getByText('Something turned, or somebody else casts').click();
+    await page.locator('[data-log="turn"]').filter({ hasText: 'front' }).click();
+    await page.getByLabel('somebody else in the boat').fill('Marlo');
+    await page.getByRole('button', { name: 'Join' }).click();
+    await expect(page.locator('.deck-now')).toContainText('No stint yet');
+    await page.locator('[data-log="stint"]').nth(1).click();
+    await inStep(page);
+    await page.reload();
+    await expect(page.locator('.ribbon')).toContainText('front');
+    await page.getByText('Something turned, or somebody else casts').click();
+    await expect(page.getByRole('button', { name: 'Marlo', exact: true })).toHaveAttribute('aria-pressed', 'true', { timeout: 10000 });
+    await page.goto(`${day}/entries`);
+    await sound(page);
+    await expect(page.getByText('0 casts, 0 contacts')).toBeVisible();
+    await page.goto(`${day}/boat`);
+    await sound(page);
+});
+
+test('a hidden day is drilled on the real deck', async ({ page }) => {
+    await freshDay(page);
+    await page.goto('/drill');
+    await sound(page);
+    await page.getByLabel(/Number of the day/).fill('7');
+    await page.getByRole('button', { name: 'Begin' }).click();
+    await page.locator('[data-log="stint"]').first().click();
+    await page.getByRole('button', { name: /^Boathouse/ }).click();
+    for (let i = 0; i < 30; i++) {
+        await page.locator('[data-log="casts"]').click();
+    }
+    await inStep(page);
+    await expect(page.locator('[data-count="casts"]')).toHaveText('30');
+    await page.getByRole('link', { name: /End the drill/ }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('The water hid');
+    await expect(page.getByRole('region', { name: 'What the advice did' })).toBeVisible();
+    await sound(page);
+});
