@@ -71,7 +71,8 @@ final class ConditionsReader
         return new Conditions($species, ...$made);
     }
 
-    private static function date(Fields $in): ?string
+    /** A calendar date, or null with the problem noted. */
+    public static function date(Fields $in): ?string
     {
         $date = $in->text('date', 10);
         if ($date === null) {
@@ -101,7 +102,8 @@ final class ConditionsReader
         return (int) $m[1] * 60 + (int) $m[2];
     }
 
-    private static function timezone(Fields $in): ?string
+    /** The name of a time zone, or null with the problem noted. */
+    public static function timezone(Fields $in): ?string
     {
         $name = $in->text('timezone', 64);
         if ($name === null) {

@@ -2,12 +2,33 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect } from '@playwright/test';
 
 let number = 0;
+let email = '';
+
+/** Signs the angler of the last fresh day out, or in again, in a tab of its own. */
+export async function signOut(context) {
+    const tab = await context.newPage();
+    await tab.goto('/days');
+    await tab.getByRole('button', { name: 'Sign out' }).click();
+    await expect(tab).toHaveURL(/\/$/);
+    await tab.close();
+}
+
+export async function signIn(context) {
+    const tab = await context.newPage();
+    await tab.goto('/');
+    await tab.getByLabel('Email').fill(email);
+    await tab.getByLabel('Password').fill('long-enough');
+    await tab.getByRole('button', { name: 'Sign in' }).click();
+    await expect(tab).toHaveURL(/\/days$/);
+    await tab.close();
+}
 
 /** Registers a fresh angler and opens a day; answers the day's address. */
 export async function freshDay(page) {
     await page.goto('/register');
     await page.getByLabel('Name in the log').fill('Wren');
-    await page.getByLabel('Email').fill(`wren-${Date.now()}-${number++}@old-eddy.example`);
+    email = `wren-${Date.now()}-${number++}@old-eddy.example`;
+    await page.getByLabel('Email').fill(email);
     await page.getByLabel(/Password/).fill('long-enough');
     await page.getByRole('button', { name: 'Register' }).click();
     await expect(page).toHaveURL(/\/days$/);

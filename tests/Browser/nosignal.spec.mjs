@@ -1,6 +1,6 @@
 import { createServer, request as ask } from 'node:http';
 import { expect, test } from '@playwright/test';
-import { freshDay, inStep, sound } from './helpers.mjs';
+import { freshDay, inStep, signOut, sound } from './helpers.mjs';
 
 /** A way to the server that can be cut, killed in the middle of an answer, and mended again. */
 async function brittleWay(target) {
@@ -170,7 +170,7 @@ test('a queue waits for the sign-in it belongs to', async ({ page, context }) =>
     await page.goto(`${day}/fish`);
     await page.locator('[data-log="stint"]').first().click();
     await inStep(page);
-    await context.clearCookies();
+    await signOut(context);
     await page.locator('[data-log="casts"]').click();
     await expect(page.locator('.deck .notice')).toContainText('You are signed out. 1 entry is kept');
     // Somebody else signs in on this device: the entry is not theirs and stays.

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { freshDay, inStep, sound } from './helpers.mjs';
+import { freshDay, inStep, signIn, signOut, sound } from './helpers.mjs';
 
 test.beforeEach(({ page }) => {
     page.on('pageerror', (error) => {
@@ -156,12 +156,11 @@ test('an expired session in the middle of an entry loses nothing', async ({ page
     await page.goto(`${day}/fish`);
     await page.locator('[data-log="stint"]').first().click();
     await inStep(page);
-    const cookies = await context.cookies();
-    await context.clearCookies();
+    await signOut(context);
     await page.locator('[data-log="casts"]').click();
     await page.getByRole('button', { name: /^missed/ }).click();
     await expect(page.locator('.deck .notice')).toContainText('You are signed out. 2 entries are kept');
-    await context.addCookies(cookies);
+    await signIn(context);
     await page.goto(`${day}/fish`);
     await inStep(page);
     await expect(page.locator('.deck-sum')).toContainText('1 cast, 1 contact');

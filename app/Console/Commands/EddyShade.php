@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Illuminate\Console\Command;
+use OldEddy\Contract\ShadeContract;
+
+final class EddyShade extends Command
+{
+    use AnswersJson;
+
+    protected $signature = 'eddy:shade {--in= : file to read instead of standard input}';
+
+    protected $description = 'The shade of a bank over a day: JSON in, JSON out';
+
+    public function handle(): int
+    {
+        return $this->answerJson(ShadeContract::answer(...));
+    }
+}

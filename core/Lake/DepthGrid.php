@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Lake;
+
+use InvalidArgumentException;
+
+/**
+ * A lake as depths in feet at the middles of square cells, row by row from the north-west. Land is 0 or less; where
+ * nothing is known stands NAN. On the small span of a lake, degrees are taken as straight metres.
+ */
+final readonly class DepthGrid
+{
+    public const METRES_PER_DEGREE = 111_320.0;
+
+    /**
+     * @param  float  $north  latitude of the middle of the first row, degrees
+     * @param  float  $west  longitude of the middle of the first column, degrees
+     * @param  float  $cellM  side of a cell, metres, over 0
+     * @param  list<float>  $depthsFt  cols × rows of them
+     */
+    public function __construct(public float $north, public float $west, public float $cellM, public int $cols, public int $rows, public array $depthsFt)
+    {
+        if ($cellM <= 0 || $cols < 1 || $rows < 1 || count($depthsFt) !== $cols * $rows) {
+            throw new InvalidArgumentException('A depth grid needs a cell size over 0 and as many depths as it has cells.');
+        }
+    }
+
+    /** Depth in feet of a cell, NAN outside and where nothing is known. */
+    public function cell(int $col, int $row): float
+    {
+        return $col < 0 || $row < 0 || $col >= $this->cols || $row >= $this->rows ? NAN : $this->depthsFt[$row * $this->cols + $col];
+    }
+
+    /** Depth in feet at a position, from the cell it lies in; NAN where nothing is known. */
+    public function at(float $lat, float $lon): float
+    {
+        [$col, $row] = $this->cellAt($lat, $lon);
+
+        return $this->cell($col, $row);
+    }
+
+    /** @return array{int, int} column and row in which a position lies, maybe outside */
+    public function cellAt(float $lat, float $lon): array
+    {
+        return [(int) round(($lon - $this->west) * $this->metresPerLon() / $this->cellM), (int) round(($this->north - $lat) * self::METRES_PER_DEGREE / $this->cellM)];
+    }
+
+    /** @return array{float, float} latitude and longitude of the middle of a cell, or of a place between cells */
+    public function position(float $col, float $row): array
+    {
+        return [$this->north - $row * $this->cellM / self::METRES_PER_DEGREE, $this->west + $col * $this->cellM / $this->metresPerLon()];
+    }
+
+    /** Whether a cell is known to be water. */
+    public function isWater(int $col, int $row): bool
+    {
+        // NAN is not over anything.
+        return $this->cell($col, $row) > 0;
+    }
+
+    /** The same lake at another level: feet above (plus) or below the level the depths are for. */
+    public function atLevel(float $riseFt): self
+    {
+        return new self($this->north, $this->west, $this->cellM, $this->cols, $this->rows, array_map(static fn (float $d): float => $d + $riseFt, $this->depthsFt));
+    }
+
+    /** The same lake in coarser cells, each the mean of what is known in it; a cell is water when half of it is. */
+    public function coarser(int $factor): self
+    {
+        if ($factor <= 1) {
+            return $this;
+        }
+        $cols = intdiv($this->cols + $factor - 1, $factor);
+        $rows = intdiv($this->rows + $factor - 1, $factor);
+        $sum = array_fill(0, $cols * $rows, 0.0);
+        $count = array_fill(0, $cols * $rows, 0);
+        $i = 0;
+        for ($row = 0; $row < $this->rows; $row++) {
+            $base = intdiv($row, $factor) * $cols;
+            for ($col = 0; $col < $this->cols; $col++) {
+                $depth = $this->depthsFt[$i++];
+                if (! is_nan($depth)) {
+                    $to = $base + intdiv($col, $factor);
+                    $sum[$to] += $depth;
+                    $count[$to]++;
+                }
+            }
+        }
+        foreach ($sum as $to => $total) {
+            $sum[$to] = $factor * $factor <= $count[$to] * 2 ? $total / $count[$to] : NAN;
+        }
+        [$north, $west] = $this->position(($factor - 1) / 2, ($factor - 1) / 2);
+
+        return new self($north, $west, $this->cellM * $factor, $cols, $rows, $sum);
+    }
+
+    private function metresPerLon(): float
+    {
+        return self::METRES_PER_DEGREE * cos(deg2rad($this->north));
+    }
+}

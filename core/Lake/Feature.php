@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Lake;
+
+use OldEddy\Conditions\Structure;
+
+/** A feature of the bottom: what it is, where (degrees), depth from and to in feet, how marked it is (over 0, to rank its like), its cells. */
+final readonly class Feature
+{
+    public function __construct(
+        public Structure $kind,
+        public float $lat,
+        public float $lon,
+        public float $shallowFt,
+        public float $deepFt,
+        public float $strength,
+        public int $cells,
+    ) {
+    }
+}

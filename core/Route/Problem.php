@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Route;
+
+use InvalidArgumentException;
+
+/**
+ * What the route must keep to: minutes of the day from and to, the stops, and the minutes of running between them. Row
+ * and column 0 are the ramp (or where one is now), the last is where the day ends; stops stand between. INF: no way.
+ */
+final readonly class Problem
+{
+    /**
+     * @param  list<Stop>  $stops
+     * @param  list<list<float>>  $run  minutes; (stops + 2) squared
+     */
+    public function __construct(public array $stops, public array $run, public float $from, public float $to)
+    {
+        if (count($run) !== count($stops) + 2 || $to <= $from) {
+            throw new InvalidArgumentException('A route needs running times for its stops, start and end, and time to fish.');
+        }
+    }
+
+    /**
+     * Minutes an order of stops takes, running and fishing; INF where no way leads.
+     *
+     * @param  list<int>  $order  indexes of stops
+     */
+    public function minutes(array $order): float
+    {
+        $at = 0;
+        $sum = 0.0;
+        foreach ($order as $stop) {
+            $sum += $this->run[$at][$stop + 1] + $this->stops[$stop]->minutes;
+            $at = $stop + 1;
+        }
+
+        return $sum + $this->run[$at][count($this->stops) + 1];
+    }
+
+    /**
+     * What an order of stops is worth: the worth of each at its hour, less a little for running; −INF when the time does
+     * not suffice or there is no way.
+     *
+     * @param  list<int>  $order  indexes of stops
+     */
+    public function worth(array $order): float
+    {
+        $at = 0;
+        $clock = $this->from;
+        $sum = 0.0;
+        $running = 0.0;
+        foreach ($order as $stop) {
+            $leg = $this->run[$at][$stop + 1];
+            $clock += $leg;
+            $running += $leg;
+            $sum += $this->stops[$stop]->worthAt($clock);
+            $clock += $this->stops[$stop]->minutes;
+            $at = $stop + 1;
+        }
+        $last = $this->run[$at][count($this->stops) + 1];
+
+        // Fuel breaks ties between equal days: a thousandth of a worth for each minute under way.
+        return $clock + $last > $this->to + 1e-9 ? -INF : $sum - 0.001 * ($running + $last);
+    }
+}
