@@ -12,12 +12,15 @@ use App\Http\Controllers\DayController;
 use App\Http\Controllers\DrillController;
 use App\Http\Controllers\EntriesController;
 use App\Http\Controllers\FishController;
+use App\Http\Controllers\LakesController;
 use App\Http\Controllers\ReadController;
 use App\Http\Controllers\RuleController;
 use App\Http\Controllers\SchoolsController;
 use App\Http\Controllers\SectionsController;
 use App\Http\Controllers\ServiceWorkerController;
 use App\Http\Controllers\SettingsController;
+use App\Http\Controllers\SpotsController;
+use App\Http\Controllers\WhereController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/service-worker.js', ServiceWorkerController::class)->withoutMiddleware('web')->name('service-worker');
@@ -37,6 +40,15 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/settings', [SettingsController::class, 'show'])->name('settings');
     Route::post('/settings', [SettingsController::class, 'save'])->name('settings.save');
     Route::get('/rules/{id}', [RuleController::class, 'show'])->name('rule');
+    Route::get('/lakes', [LakesController::class, 'index'])->name('lakes');
+    Route::post('/lakes', [LakesController::class, 'open'])->name('lakes.open');
+    Route::prefix('/lakes/{lake}')->whereNumber('lake')->group(function (): void {
+        Route::get('/', [LakesController::class, 'show'])->name('lake');
+        Route::post('/file', [LakesController::class, 'takeIn'])->name('lake.take');
+        Route::get('/file/{form}', [LakesController::class, 'giveOut'])->whereIn('form', ['gpx', 'geojson', 'csv'])->name('lake.give');
+        Route::post('/spots', [SpotsController::class, 'keep'])->name('spot.keep');
+        Route::delete('/spots/{spot}', [SpotsController::class, 'drop'])->whereNumber('spot')->name('spot.drop');
+    });
     Route::get('/drill', [DrillController::class, 'index'])->name('drill');
     Route::post('/drill', [DrillController::class, 'begin'])->name('drill.begin');
     Route::get('/days', [DayController::class, 'index'])->name('days');
@@ -53,6 +65,11 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/bench', [BenchController::class, 'show'])->name('bench');
         Route::put('/rack/{lure}', [ChooseController::class, 'rig'])->name('rack.rig');
         Route::delete('/rack/{lure}', [ChooseController::class, 'unrig'])->name('rack.unrig');
+        Route::get('/where', [WhereController::class, 'show'])->name('where');
+        Route::post('/where', [WhereController::class, 'on'])->name('where.on');
+        Route::post('/where/pick', [WhereController::class, 'pick'])->name('where.pick');
+        Route::post('/where/route', [WhereController::class, 'route'])->name('where.route');
+        Route::get('/where/sheet', [WhereController::class, 'sheet'])->name('where.sheet');
         Route::get('/fish', [FishController::class, 'show'])->name('fish');
         Route::post('/log', [FishController::class, 'log'])->name('log');
         Route::post('/disputes/{dispute}', [FishController::class, 'settle'])->whereNumber('dispute')->name('dispute');

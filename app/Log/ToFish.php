@@ -7,6 +7,7 @@ namespace App\Log;
 use App\Models\RackSlot;
 use App\Models\Stint;
 use App\Models\Trip;
+use App\Waters\DayOnLake;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Collection as Plain;
 use OldEddy\Drill\DrillWater;
@@ -20,10 +21,14 @@ use OldEddy\Next\Presentation;
 use OldEddy\Plan\Plan;
 use OldEddy\Plan\Planner;
 use OldEddy\Reading\Reading;
+use OldEddy\Where\RankedPlace;
 
 /** What can be fished on a day: the rods on the rack and the spots, ready to be offered. */
 final readonly class ToFish
 {
+    /** So many of the lake's spots are offered, the best of the hour. */
+    private const MARKED = 10;
+
     /** @var Plain<int, RackSlot> the rack, or the rods of the plan while it is empty; and what was fished today */
     public Plain $rods;
 
@@ -53,7 +58,7 @@ final readonly class ToFish
         $this->setups = $this->rods->map(static fn (RackSlot $r): Setup => Setup::of(Catalog::get($r->lure), $reading, new Wish(depthFt: $r->depth_ft)))->all();
         $worst = $scores === [] ? 1.0 : min($scores);
         $this->choices = new Choices(
-            $trip->drill_seed !== null ? DrillWater::choices()->places : self::places($stints),
+            $trip->drill_seed !== null ? DrillWater::choices()->places : self::places($trip, $reading, $stints),
             array_values($this->rods->map(fn (RackSlot $r, int $i): Presentation => new Presentation($r->lure, $r->color, $r->retrieve, $this->setups[$i]->cadence->meanSpeedFtS(), Catalog::get($r->lure)->compact, $scores[$r->lure] ?? $worst, $r->depth_ft))->all()),
         );
     }
@@ -67,13 +72,25 @@ final readonly class ToFish
      * @param  Collection<int, Stint>  $stints
      * @return list<Place>
      */
-    private static function places(Collection $stints): array
+    private static function places(Trip $trip, Reading $reading, Collection $stints): array
     {
-        return array_values($stints->toBase()->groupBy('spot')->map(static function (Plain $here, string $name): Place {
+        $fished = array_values($stints->toBase()->groupBy('spot')->map(static function (Plain $here, string $name): Place {
             /** @var Stint $last */
             $last = $here->last();
 
             return new Place($name, $last->structure, $last->cover, $last->cover_part, $last->light, $last->depth_ft);
         })->all());
+        if ($trip->lake === null) {
+            return $fished;
+        }
+        $known = array_map(static fn (Place $p): string => $p->name, $fished);
+        $stand = $reading->stand;
+        $marked = array_map(static function (RankedPlace $r) use ($stand): Place {
+            $depth = $r->place->depthAt(0.0);
+
+            return new Place($r->place->name, $r->place->structure?->value, ($r->place->covers[0] ?? null)?->value, null, null, $depth === null ? null : max($depth[0], min($depth[1], $stand->middleFt())));
+        }, (new DayOnLake($trip, $trip->lake))->ranked($reading->day->minuteOfDay));
+
+        return [...$fished, ...array_slice(array_values(array_filter($marked, static fn (Place $p): bool => ! in_array($p->name, $known, true))), 0, self::MARKED)];
     }
 }

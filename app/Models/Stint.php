@@ -27,6 +27,7 @@ use Illuminate\Support\Carbon;
  * @property ?string $cover_part
  * @property ?string $light
  * @property ?string $angler
+ * @property ?int $spot_id
  * @property int $cast_count
  * @property-read Collection<int, Contact> $contacts
  */

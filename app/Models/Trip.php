@@ -25,6 +25,9 @@ use OldEddy\Reading\WaterReader;
  * @property array<string, mixed> $conditions as the contract of the plan spells them
  * @property ?array<string, mixed> $measured by the boat's instruments, in the same keys
  * @property ?array<string, mixed> $boat what its instruments said last
+ * @property ?int $lake_id
+ * @property ?Lake $lake
+ * @property ?array<string, mixed> $route what the day's route was asked for and is
  * @property ?int $drill_seed the hidden day that is practised on
  * @property ?string $stage
  * @property ?string $clarity
@@ -34,9 +37,9 @@ use OldEddy\Reading\WaterReader;
  */
 final class Trip extends Model
 {
-    protected $fillable = ['name', 'conditions', 'ask', 'closed_at', 'measured', 'boat', 'drill_seed'];
+    protected $fillable = ['name', 'conditions', 'ask', 'closed_at', 'measured', 'boat', 'drill_seed', 'lake_id', 'route'];
 
-    protected $attributes = ['closed_at' => null, 'measured' => null, 'boat' => null, 'drill_seed' => null, 'stage' => null, 'clarity' => null];
+    protected $attributes = ['closed_at' => null, 'measured' => null, 'boat' => null, 'drill_seed' => null, 'stage' => null, 'clarity' => null, 'lake_id' => null, 'route' => null];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo
@@ -66,6 +69,12 @@ final class Trip extends Model
     public function contacts(): HasMany
     {
         return $this->hasMany(Contact::class);
+    }
+
+    /** @return BelongsTo<Lake, $this> */
+    public function lake(): BelongsTo
+    {
+        return $this->belongsTo(Lake::class);
     }
 
     /** @return HasMany<Turn, $this> */
@@ -109,6 +118,28 @@ final class Trip extends Model
         return array_replace_recursive($this->measured ?? [], $this->conditions);
     }
 
+    /** Makes a spot of the lake the spot of the day, with the shade it has at a minute of the day. */
+    public function pick(LakeSpot $spot, int $minute): void
+    {
+        $width = $spot->place()->shade() === null ? null : $this->shadeAt($spot, sprintf('T%02d:%02d', intdiv($minute, 60), $minute % 60));
+        $known = array_filter([
+            'structure' => $spot->structure, 'cover' => $spot->cover === [] ? null : $spot->cover, 'bottom' => $spot->bottom,
+            'depth_ft' => $spot->shallow_ft === null || $spot->deep_ft === null ? null : [$spot->shallow_ft, $spot->deep_ft], 'depth_nearby_ft' => $spot->depth_nearby_ft,
+            'shaded' => $width === null ? null : $width > 0, 'shade_width_ft' => $width === null || $width <= 0 ? null : round(min(300, $width), 1),
+            'dock' => $spot->dock === null ? null : ['kind' => $spot->dock['kind'], 'part' => 'inside', 'depth_ft' => $spot->dock['inside_ft']],
+        ], static fn (mixed $value): bool => $value !== null);
+        $this->update(['conditions' => ['spot' => $known] + $this->conditions]);
+    }
+
+    /** Width in feet of the shade on a spot at a local time of this day (only its clock counts); 0 where nothing is known. */
+    public function shadeAt(LakeSpot $spot, string $at): float
+    {
+        $clock = strpos($at, 'T') + 1;
+        $sun = Settler::settle($this->told())->sunDay?->at((int) substr($at, $clock, 2) * 60 + (int) substr($at, $clock + 3, 2));
+
+        return $sun === null ? 0.0 : $spot->place()->shade()?->widthFt($sun) ?? 0.0;
+    }
+
     protected static function booted(): void
     {
         self::saving(static function (self $trip): void {
@@ -133,6 +164,6 @@ final class Trip extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['conditions' => 'array', 'measured' => 'array', 'boat' => 'array', 'closed_at' => 'datetime', 'drill_seed' => 'integer'];
+        return ['conditions' => 'array', 'measured' => 'array', 'boat' => 'array', 'route' => 'array', 'closed_at' => 'datetime', 'drill_seed' => 'integer'];
     }
 }

@@ -31,6 +31,12 @@ final class User extends Authenticatable
         return $this->hasMany(Trip::class);
     }
 
+    /** @return HasMany<Lake, $this> */
+    public function lakes(): HasMany
+    {
+        return $this->hasMany(Lake::class);
+    }
+
     public function isMetric(): bool
     {
         return $this->units === 'metric';

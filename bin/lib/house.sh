@@ -172,9 +172,11 @@ pm.max_requests = 2000
 clear_env = no
 catch_workers_output = yes
 php_admin_value[memory_limit] = 64M
-php_admin_value[post_max_size] = 2M
-php_admin_value[upload_max_filesize] = 1M
+php_admin_value[post_max_size] = 34M
+php_admin_value[upload_max_filesize] = 32M
 php_admin_flag[expose_php] = off
+php_admin_value[opcache.jit_buffer_size] = 32M
+php_admin_value[opcache.jit] = tracing
 CONF
     cat >"$HOUSE/nginx.conf" <<CONF
 $([ "$(id -u)" = 0 ] && echo "user root;")
@@ -189,7 +191,7 @@ http {
     default_type application/octet-stream;
     access_log off;
     server_tokens off;
-    client_max_body_size 8m;
+    client_max_body_size 34m;
     client_body_temp_path $HOUSE/tmp/body;
     fastcgi_temp_path $HOUSE/tmp/fastcgi;
     proxy_temp_path $HOUSE/tmp/proxy;

@@ -37,10 +37,7 @@ final class DockReader
             }
         }
         foreach ($dock->extras as $extra) {
-            $mark = self::extra($extra, $dock, $day);
-            if ($mark !== null) {
-                $marks[] = $mark;
-            }
+            $marks[] = self::extra($extra, $dock, $day);
         }
         if ($day->visibilityFt > self::CLEAR_FT) {
             $depth = $dock->outsideFt;
@@ -106,7 +103,7 @@ final class DockReader
         return new DockMark($part, $waterFt, $fishFt, $suspended, $worth, self::lures($dock->kind, $waterFt, $suspended, $day), ucfirst(implode('; ', [sprintf('%.0f ft here: %s', $waterFt, $how), ...$said])).'.', $rules);
     }
 
-    private static function extra(Extra $extra, DockPlan $dock, Settled $day): ?DockMark
+    private static function extra(Extra $extra, DockPlan $dock, Settled $day): DockMark
     {
         $out = $dock->outsideFt;
         $in = $dock->insideFt;

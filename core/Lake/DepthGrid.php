@@ -44,7 +44,19 @@ final readonly class DepthGrid
     /** @return array{int, int} column and row in which a position lies, maybe outside */
     public function cellAt(float $lat, float $lon): array
     {
-        return [(int) round(($lon - $this->west) * $this->metresPerLon() / $this->cellM), (int) round(($this->north - $lat) * self::METRES_PER_DEGREE / $this->cellM)];
+        return [(int) round($this->columnOf($lon)), (int) round($this->rowOf($lat))];
+    }
+
+    /** The column of a longitude, with its part between two. */
+    public function columnOf(float $lon): float
+    {
+        return ($lon - $this->west) * $this->metresPerLon() / $this->cellM;
+    }
+
+    /** The row of a latitude, with its part between two. */
+    public function rowOf(float $lat): float
+    {
+        return ($this->north - $lat) * self::METRES_PER_DEGREE / $this->cellM;
     }
 
     /** @return array{float, float} latitude and longitude of the middle of a cell, or of a place between cells */

@@ -21,6 +21,7 @@ final readonly class DayRibbon
      * @param  list<array{int, int}>  $low  from, to: the sun is up but low
      * @param  list<Fished>  $fished
      * @param  list<array{int, string}>  $turns
+     * @param  list<Fished>  $planned  above the line: what was meant to be fished
      */
     private function __construct(
         public int $from,
@@ -32,6 +33,7 @@ final readonly class DayRibbon
         public array $fished,
         public array $turns,
         public ?float $windMph,
+        public array $planned = [],
     ) {
     }
 
@@ -40,20 +42,21 @@ final readonly class DayRibbon
      *
      * @param  list<Stint>  $stints  in order of time
      * @param  list<Turn>  $turns
+     * @param  list<Fished>  $planned
      */
-    public static function of(Settled $day, array $stints = [], array $turns = []): self
+    public static function of(Settled $day, array $stints = [], array $turns = [], array $planned = []): self
     {
         $fished = self::fished($stints);
         $rise = $day->sunDay?->sunriseMinute();
         $set = $day->sunDay?->sunsetMinute();
-        $from = min($rise ?? 360, ...array_map(static fn (Fished $f): int => $f->from, $fished), ...[1439]);
-        $to = max($set ?? 1200, ...array_map(static fn (Fished $f): int => $f->to, $fished), ...[0]);
+        $from = min($rise ?? 360, ...array_map(static fn (Fished $f): int => $f->from, [...$fished, ...$planned]), ...[1439]);
+        $to = max($set ?? 1200, ...array_map(static fn (Fished $f): int => $f->to, [...$fished, ...$planned]), ...[0]);
         // A margin, and whole hours at both ends.
         $from = max(0, intdiv($from - 20, 60) * 60);
         $to = min(1440, (int) ceil(($to + 20) / 60) * 60);
         [$sun, $low] = self::sun($day, $from, $to);
 
-        return new self($from, $to, $rise, $set, $sun, $low, $fished, array_map(static fn (Turn $t): array => [self::minute($t->at), $t->kind->words()], $turns), $day->windMph);
+        return new self($from, $to, $rise, $set, $sun, $low, $fished, array_map(static fn (Turn $t): array => [self::minute($t->at), $t->kind->words()], $turns), $day->windMph, $planned);
     }
 
     /** @return array{list<array{int, float}>, list<array{int, int}>} */

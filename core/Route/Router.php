@@ -15,7 +15,7 @@ use Random\Randomizer;
 final class Router
 {
     /** Work that is spent on shaking: few stops are shaken often, many seldom. Basis: our own choice, set by bin/bench. */
-    private const WORK = 13_000;
+    private const WORK = 8_000;
 
     private const STEPS_DOWN_TO = 0.94;
 
@@ -42,7 +42,7 @@ final class Router
         if ($worth === -INF) {
             return [];
         }
-        $shakes = max(6, min(600, intdiv(self::WORK, max(1, count($this->problem->stops)) ** 2)));
+        $shakes = max(5, min(600, intdiv(self::WORK, max(1, count($this->problem->stops)) ** 2)));
         [$from, $at] = [$best, $worth];
         for ($i = 0; $i < $shakes; $i++) {
             // How dear time is held changes from try to try: a day of few good stops, or of many near ones.
@@ -243,6 +243,6 @@ final class Router
         }
         $without = $this->problem->worth($keep) === -INF ? $order : $keep;
 
-        return array_values($without);
+        return $without;
     }
 }

@@ -7,11 +7,13 @@ namespace Database\Seeders;
 use App\Http\Controllers\AccountController;
 use App\Log\EventTaker;
 use App\Log\Generator;
+use App\Models\Lake;
 use App\Models\RackSlot;
 use App\Models\Trip;
 use App\Models\User;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
+use OldEddy\Lake\Fetch;
 use Ramsey\Uuid\Uuid;
 
 /** The demo scenario: an invented reservoir with two creek arms, and one angler's days on it. Loaded once. */
@@ -28,13 +30,35 @@ final class DatabaseSeeder extends Seeder
             return;
         }
         DB::transaction(function () use ($marlo): void {
+            $lake = $this->lake($marlo);
             foreach (require __DIR__.'/seasons.php' as $i => [$name, $conditions, $casts]) {
                 (new Generator($marlo))->day(100 + $i, $name, $conditions, $casts);
             }
             foreach (require __DIR__.'/scenario.php' as $day) {
                 $this->day($marlo, $day);
             }
+            $marlo->trips()->update(['lake_id' => $lake->id]);
         });
+    }
+
+    private function lake(User $angler): Lake
+    {
+        [$grid, $spots] = require __DIR__.'/lake.php';
+        /** @var Lake $lake */
+        $lake = $angler->lakes()->create(['name' => 'Ottermark Reservoir']);
+        $lake->keepGrid($grid);
+        $at = static fn (float $east, float $south): array => $grid->position($east / $grid->cellM, $south / $grid->cellM);
+        [$lat, $lon] = $at(1340, 840);
+        $lake->update(['ramp_lat' => $lat, 'ramp_lon' => $lon]);
+        foreach ($spots as [$name, $east, $south, $structure, $cover, $shallow, $deep, $near, $faces, $height, $setback, $dock]) {
+            [$lat, $lon] = $at($east, $south);
+            $lake->spots()->create([
+                'name' => $name, 'lat' => $lat, 'lon' => $lon, 'structure' => $structure, 'cover' => $cover, 'shallow_ft' => $shallow, 'deep_ft' => $deep,
+                'depth_nearby_ft' => $near, 'bank_faces_deg' => $faces, 'object_height_ft' => $height, 'setback_ft' => $setback, 'dock' => $dock, 'fetch_ft' => Fetch::at($grid, $lat, $lon),
+            ]);
+        }
+
+        return $lake;
     }
 
     /** @param  array<string, mixed>  $day */

@@ -13,9 +13,13 @@ final class BodyLimit
 {
     private const BYTES = 512 * 1024;
 
+    /** Files of lakes may be larger; the largest are read by eddy:import. */
+    private const FILE_BYTES = 32 * 1024 * 1024;
+
     public function handle(Request $request, Closure $next): Response
     {
-        abort_if((int) $request->headers->get('Content-Length', '0') > self::BYTES, 413, 'At most 512 KB can be sent at once.');
+        $most = preg_match('#^lakes/\d+/file$#', $request->path()) === 1 ? self::FILE_BYTES : self::BYTES;
+        abort_if((int) $request->headers->get('Content-Length', '0') > $most, 413, sprintf('At most %d KB can be sent at once.', intdiv($most, 1024)));
 
         return $next($request);
     }

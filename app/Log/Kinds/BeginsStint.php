@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Log\Kinds;
 
 use App\Log\StintLight;
+use App\Models\LakeSpot;
 use App\Models\LogEvent;
 use App\Models\Stint;
 use Illuminate\Validation\Rule;
@@ -12,6 +13,8 @@ use Illuminate\Validation\Rule;
 /** Another spot or another lure: a new stint. */
 final class BeginsStint extends Kind
 {
+    private string $at = '';
+
     public function rules(array $event): array
     {
         return [
@@ -32,6 +35,7 @@ final class BeginsStint extends Kind
 
     public function apply(array $event): array
     {
+        $this->at = $event['at'];
         $place = $this->placeOf($event['spot']);
         Stint::query()->insertOrIgnore([
             'id' => $event['stint'], 'trip_id' => $this->trip->id, 'started_at' => $event['at'], 'spot' => $event['spot'],
@@ -50,16 +54,22 @@ final class BeginsStint extends Kind
     }
 
     /**
-     * A spot fished before today is what it was then; a new one is as the day's conditions have it.
+     * A spot fished before today is what it was then; one that is marked on the lake is what is known of it; any other is as
+     * the day's conditions have it.
      *
-     * @return array{structure: ?string, cover: ?string, cover_part: ?string, light: ?string}
+     * @return array{spot_id: ?int, structure: ?string, cover: ?string, cover_part: ?string, light: ?string}
      */
     private function placeOf(string $spot): array
     {
         $before = $this->trip->stints()->where('spot', $spot)->reorder('started_at', 'desc')->first();
         $said = $this->trip->conditions['spot'] ?? [];
+        $marked = $before === null && $this->trip->lake_id !== null ? LakeSpot::query()->where('lake_id', $this->trip->lake_id)->where('name', $spot)->first() : null;
+        if ($marked !== null) {
+            return ['spot_id' => $marked->id, 'structure' => $marked->structure, 'cover' => $marked->cover[0] ?? null, 'cover_part' => null, 'light' => $this->trip->shadeAt($marked, $this->at) > 0 ? 'shade' : null];
+        }
 
         return [
+            'spot_id' => $before?->spot_id,
             'structure' => $before !== null ? $before->structure : $said['structure'] ?? null,
             'cover' => $before !== null ? $before->cover : $said['cover'][0] ?? null,
             'cover_part' => $before?->cover_part,

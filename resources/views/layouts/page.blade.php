@@ -16,7 +16,7 @@
         @isset($trip)
             <span class="masthead-day">{{ $trip->name }}</span>
             <nav class="steps" aria-label="The order of the work">
-                @foreach ($trip->drill_seed === null ? ['read' => 'Read', 'choose' => 'Choose', 'fish' => 'Fish', 'confirm' => 'Confirm'] : ['fish' => 'Fish', 'confirm' => 'Confirm'] as $route => $verb)
+                @foreach ($trip->drill_seed === null ? ['read' => 'Read', 'choose' => 'Choose', 'where' => 'Where', 'fish' => 'Fish', 'confirm' => 'Confirm'] : ['fish' => 'Fish', 'confirm' => 'Confirm'] as $route => $verb)
                     @unless ($loop->first)<span class="arrow" aria-hidden="true">→</span>@endunless
                     <a href="{{ route($route, $trip) }}" @if (request()->routeIs($route)) aria-current="page" @endif>{{ $verb }}</a>
                 @endforeach
@@ -26,6 +26,7 @@
             <button type="button" class="quiet" x-data="scheme" @click="flip" x-text="label" aria-label="Day or night colors">Night</button>
             @auth
                 <a href="{{ route('days') }}">Days</a>
+                <a href="{{ route('lakes') }}">Lakes</a>
                 <a href="{{ route('settings') }}">Settings</a>
                 <form method="post" action="{{ route('sign-out') }}" data-leaves>@csrf<button type="submit" class="quiet">Sign out</button></form>
             @endauth

@@ -13,6 +13,9 @@
         @if ($hour % 180 === 0)<text x="{{ $draw->x($hour) }}" y="{{ App\Drawing\RibbonDrawing::HEIGHT - 4 }}" text-anchor="middle">{{ intdiv($hour, 60) }}</text>@endif
     @endforeach
     <line x1="{{ $draw->x($ribbon->from) }}" x2="{{ $draw->x($ribbon->to) }}" y1="{{ App\Drawing\RibbonDrawing::LINE }}" y2="{{ App\Drawing\RibbonDrawing::LINE }}" class="ribbon-line"/>
+    @foreach ($ribbon->planned as $stint)
+        <rect x="{{ $draw->x($stint->from) }}" width="{{ max(2, round($draw->x($stint->to) - $draw->x($stint->from), 1)) }}" y="{{ App\Drawing\RibbonDrawing::LINE - 12 }}" height="9" class="ribbon-planned"><title>{{ $draw->clock($stint->from) }} {{ $stint->label }}</title></rect>
+    @endforeach
     @foreach ($ribbon->fished as $i => $stint)
         <rect x="{{ $draw->x($stint->from) }}" width="{{ max(2, round($draw->x($stint->to) - $draw->x($stint->from), 1)) }}" y="{{ App\Drawing\RibbonDrawing::LINE + 6 + 9 * ($i % 2) }}" height="7" class="ribbon-stint"><title>{{ $draw->clock($stint->from) }} {{ $stint->label }}</title></rect>
         @foreach ($stint->contacts as $minute)
@@ -24,5 +27,5 @@
     @endforeach
     <path d="M0 0 V{{ App\Drawing\RibbonDrawing::LINE + 26 }}" class="ribbon-now" data-now/>
 </svg>
-<figcaption>sun{{ $ribbon->low ? ', hatched where low' : '' }}; below the line what was fished, a stroke a contact; wind {{ $units->show('speed', $ribbon->windMph ?? 0) }} {{ $units->word('speed') }}</figcaption>
+<figcaption>sun{{ $ribbon->low ? ', hatched where low' : '' }}; {{ $ribbon->planned ? 'above the line what is planned, ' : '' }}below the line what was fished, a stroke a contact; wind {{ $units->show('speed', $ribbon->windMph ?? 0) }} {{ $units->word('speed') }}</figcaption>
 </figure>

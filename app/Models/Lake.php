@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Waters\PackedGrid;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use OldEddy\Lake\DepthGrid;
+
+/**
+ * A lake with its shape and spots.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property string $name
+ * @property list<list<array{float, float}>>|null $shoreline rings of longitude and latitude
+ * @property ?string $grid
+ * @property ?string $working
+ * @property ?float $ramp_lat
+ * @property ?float $ramp_lon
+ * @property-read Collection<int, LakeSpot> $spots
+ */
+final class Lake extends Model
+{
+    /** Cells of the working grid, about. */
+    private const WORKING_CELLS = 60_000;
+
+    protected $fillable = ['name', 'shoreline', 'grid', 'working', 'ramp_lat', 'ramp_lon'];
+
+    protected $attributes = ['shoreline' => null, 'grid' => null, 'working' => null, 'ramp_lat' => null, 'ramp_lon' => null];
+
+    protected $hidden = ['grid', 'working'];
+
+    /** @return HasMany<LakeSpot, $this> */
+    public function spots(): HasMany
+    {
+        $relation = $this->hasMany(LakeSpot::class);
+        $relation->orderBy('name');
+
+        return $relation;
+    }
+
+    public function keepGrid(DepthGrid $grid): void
+    {
+        $factor = (int) ceil(sqrt($grid->cols * $grid->rows / self::WORKING_CELLS));
+        $this->update(['grid' => PackedGrid::pack($grid), 'working' => PackedGrid::pack($grid->coarser($factor))]);
+    }
+
+    /** The grid coarse enough to read at once, or null where the depths are not known. */
+    public function workingGrid(): ?DepthGrid
+    {
+        return $this->working === null ? null : PackedGrid::unpack($this->working);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['shoreline' => 'array', 'ramp_lat' => 'float', 'ramp_lon' => 'float'];
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use OldEddy\Conditions\Bottom;
+use OldEddy\Conditions\Cover;
+use OldEddy\Conditions\DockKind;
+use OldEddy\Conditions\Structure;
+use OldEddy\Docks\DockPlan;
+use OldEddy\Docks\Extra;
+use OldEddy\Where\Place;
+
+/**
+ * A marked spot of a lake; depths in feet at the lake's reference level.
+ *
+ * @property int $id
+ * @property int $lake_id
+ * @property string $name
+ * @property float $lat
+ * @property float $lon
+ * @property ?string $structure
+ * @property list<string> $cover
+ * @property ?string $bottom
+ * @property ?float $shallow_ft
+ * @property ?float $deep_ft
+ * @property ?float $depth_nearby_ft
+ * @property ?float $bank_faces_deg
+ * @property ?float $object_height_ft
+ * @property ?float $setback_ft
+ * @property ?list<float> $fetch_ft
+ * @property ?array{kind: string, inside_ft: float, outside_ft: float, walkway_ft: float, extras: list<string>} $dock
+ * @property string $origin
+ */
+final class LakeSpot extends Model
+{
+    /** What can be said of a spot beside its name. */
+    public const FIELDS = ['lat', 'lon', 'structure', 'cover', 'bottom', 'shallow_ft', 'deep_ft', 'depth_nearby_ft', 'bank_faces_deg', 'object_height_ft', 'setback_ft'];
+
+    protected $table = 'spots';
+
+    protected $fillable = ['lake_id', 'name', ...self::FIELDS, 'fetch_ft', 'dock', 'origin'];
+
+    protected $attributes = ['cover' => '[]', 'origin' => 'typed', 'structure' => null, 'bottom' => null, 'shallow_ft' => null, 'deep_ft' => null, 'depth_nearby_ft' => null, 'bank_faces_deg' => null, 'object_height_ft' => null, 'setback_ft' => null, 'fetch_ft' => null, 'dock' => null];
+
+    /** @return BelongsTo<Lake, $this> */
+    public function lake(): BelongsTo
+    {
+        return $this->belongsTo(Lake::class);
+    }
+
+    public function place(): Place
+    {
+        return new Place(
+            $this->name, $this->lat, $this->lon,
+            $this->structure === null ? null : Structure::from($this->structure),
+            array_map(Cover::from(...), $this->cover),
+            $this->bottom === null ? null : Bottom::from($this->bottom),
+            $this->shallow_ft, $this->deep_ft, $this->depth_nearby_ft, $this->bank_faces_deg, $this->object_height_ft, $this->setback_ft, $this->fetch_ft,
+        );
+    }
+
+    public function dockPlan(): ?DockPlan
+    {
+        return $this->dock === null ? null : new DockPlan($this->name, DockKind::from($this->dock['kind']), $this->dock['inside_ft'], $this->dock['outside_ft'], $this->dock['walkway_ft'], array_map(Extra::from(...), $this->dock['extras']));
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        $numbers = array_fill_keys(['lat', 'lon', 'shallow_ft', 'deep_ft', 'depth_nearby_ft', 'bank_faces_deg', 'object_height_ft', 'setback_ft'], 'float');
+
+        return $numbers + ['cover' => 'array', 'fetch_ft' => 'array', 'dock' => 'array'];
+    }
+}

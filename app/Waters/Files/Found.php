@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Waters\Files;
+
+/** One thing found in a file: a spot, a sounding or a ring of shoreline, all in degrees. */
+final readonly class Found
+{
+    /**
+     * @param  array<string, mixed>  $about  of a spot
+     * @param  list<array{float, float}>  $ring  longitude, latitude
+     */
+    private function __construct(public string $what, public float $lat = 0.0, public float $lon = 0.0, public float $depthFt = 0.0, public array $about = [], public array $ring = [])
+    {
+    }
+
+    /** @param  array<string, mixed>  $about */
+    public static function spot(float $lat, float $lon, array $about): self
+    {
+        return new self('spot', $lat, $lon, about: $about);
+    }
+
+    public static function sounding(float $lat, float $lon, float $depthFt): self
+    {
+        return new self('sounding', $lat, $lon, $depthFt);
+    }
+
+    /** @param  list<array{float, float}>  $ring */
+    public static function ring(array $ring): self
+    {
+        return new self('ring', ring: $ring);
+    }
+}

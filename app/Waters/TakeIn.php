@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Waters;
+
+use App\Models\Lake;
+use App\Models\LakeSpot;
+use App\Waters\Files\AnyFile;
+use App\Waters\Files\Refused;
+use Illuminate\Support\Facades\DB;
+use InvalidArgumentException;
+use OldEddy\Conditions\Cover;
+use OldEddy\Conditions\Structure;
+use OldEddy\Lake\Shoreline;
+use OldEddy\Lake\Soundings;
+
+/** Takes a file into a lake, whole or not at all: spots, soundings made into a grid, shoreline. */
+final class TakeIn
+{
+    private const MOST_SPOTS = 2000;
+
+    private const MOST_RING_POINTS = 200_000;
+
+    /** @return string what was taken in, in words */
+    public static function file(Lake $lake, string $path, float $cellM = 10.0): string
+    {
+        [$spots, $rings, $points, $soundings] = [[], [], 0, new Soundings($cellM)];
+        try {
+            foreach (AnyFile::read($path) as $found) {
+                switch ($found->what) {
+                    case 'sounding':
+                        $soundings->add($found->lat, $found->lon, $found->depthFt);
+                        break;
+                    case 'ring':
+                        $points += count($found->ring);
+                        $rings[] = $found->ring;
+                        // The waterline is a depth as well.
+                        foreach ($found->ring as [$lon, $lat]) {
+                            $soundings->add($lat, $lon, 0.0);
+                        }
+                        break;
+                    default:
+                        $spots[] = $found;
+                }
+                if (count($spots) > self::MOST_SPOTS || $points > self::MOST_RING_POINTS) {
+                    throw new Refused(sprintf('The file has more than %d spots or %d points of shoreline.', self::MOST_SPOTS, self::MOST_RING_POINTS));
+                }
+            }
+            $grid = $soundings->taken() > $points ? $soundings->grid() : null;
+        } catch (InvalidArgumentException $e) {
+            throw new Refused(ucfirst($e->getMessage()).sprintf(' (after %d soundings).', $soundings->taken()));
+        }
+
+        return DB::transaction(function () use ($lake, $spots, $rings, $grid, $soundings, $points): string {
+            if ($rings !== []) {
+                $lake->update(['shoreline' => $rings]);
+            }
+            if ($grid !== null) {
+                $lake->keepGrid($lake->shoreline === null ? $grid : Shoreline::cut($grid, $lake->shoreline));
+            }
+            foreach ($spots as $n => $spot) {
+                self::keep($lake, $spot->lat, $spot->lon, $spot->about, $n);
+            }
+
+            return sprintf('%d spots, %d soundings, %d rings of shoreline.', count($spots), $soundings->taken() - $points, count($rings));
+        });
+    }
+
+    /** @param  array<string, mixed>  $about */
+    private static function keep(Lake $lake, float $lat, float $lon, array $about, int $n): void
+    {
+        if (abs($lat) > 90 || abs($lon) > 180) {
+            throw new Refused(sprintf('Spot %d lies at %s, %s: these are no degrees.', $n + 1, $lat, $lon));
+        }
+        $text = static fn (string $key): ?string => is_string($about[$key] ?? null) ? mb_substr($about[$key], 0, 80) : null;
+        $name = $text('name') ?: 'Mark '.($n + 1);
+        $structure = Structure::tryFrom((string) $text('structure'))?->value;
+        LakeSpot::query()->updateOrCreate(['lake_id' => $lake->id, 'name' => $name], array_filter([
+            'lat' => $lat, 'lon' => $lon, 'structure' => $structure, 'origin' => 'file',
+            'cover' => is_array($about['cover'] ?? null) ? array_values(array_intersect($about['cover'], Cover::keys())) : null,
+            ...array_map(static fn (mixed $v): ?float => is_numeric($v) ? (float) $v : null, array_intersect_key($about, array_flip(['shallow_ft', 'deep_ft', 'depth_nearby_ft', 'bank_faces_deg', 'object_height_ft', 'setback_ft']))),
+        ], static fn (mixed $v): bool => $v !== null));
+    }
+}

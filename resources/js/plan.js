@@ -1,0 +1,102 @@
+import { contours } from 'd3-contour';
+
+/** The water plan: draws the depth lines from the grid that came with the page, pans and zooms by mouse, touch and keys. */
+export default () => ({
+    init() {
+        this.svg = this.$root.querySelector('svg');
+        this.home = this.svg.viewBox.baseVal;
+        this.home = { x: this.home.x, y: this.home.y, width: this.home.width, height: this.home.height };
+        this.at = { ...this.home };
+        this.fingers = new Map();
+        this.draw(JSON.parse(this.$root.querySelector('script').textContent));
+        this.svg.addEventListener('wheel', (e) => {
+            e.preventDefault();
+            this.zoom(e.deltaY < 0 ? 0.8 : 1.25, ...this.point(e));
+        }, { passive: false });
+        this.svg.addEventListener('pointerdown', (e) => this.fingers.set(e.pointerId, e));
+        window.addEventListener('pointerup', (e) => this.fingers.delete(e.pointerId));
+        window.addEventListener('pointercancel', (e) => this.fingers.delete(e.pointerId));
+        this.svg.addEventListener('pointermove', (e) => this.move(e));
+        this.svg.addEventListener('keydown', (e) => this.key(e));
+    },
+
+    draw({ cols, rows, cell, depths, levels }) {
+        // Unknown water is drawn as such: depth lines end before it.
+        const filled = depths.map((d) => d ?? -1);
+        const g = this.svg.querySelector('[data-depths]');
+        const path = (rings) => rings.map((polygon) => polygon.map((ring) => `M${ring.map(([x, y]) => `${((x - 0.5) * cell).toFixed(1)} ${((y - 0.5) * cell).toFixed(1)}`).join('L')}Z`).join('')).join('');
+        const add = (attributes) => {
+            const one = document.createElementNS('http://www.w3.org/2000/svg', 'path');
+            Object.entries(attributes).forEach(([k, v]) => one.setAttribute(k, v));
+            g.append(one);
+        };
+        contours().size([cols, rows]).thresholds(levels.map((l) => l || 0.05))(filled).forEach((band, i) => {
+            if (band.coordinates.length) {
+                add({ d: path(band.coordinates), class: `depth depth-${i}${levels[i] % 10 === 0 ? ' depth-main' : ''}` });
+            }
+        });
+        const unknown = depths.map((d) => (d === null ? 1 : 0));
+        if (unknown.includes(1)) {
+            contours().size([cols, rows]).thresholds([0.5])(unknown).forEach((band) => add({ d: path(band.coordinates), class: 'depth-unknown' }));
+        }
+    },
+
+    point(e) {
+        const box = this.svg.getBoundingClientRect();
+        return [(e.clientX - box.left) / box.width, (e.clientY - box.top) / box.height];
+    },
+    zoom(by, x = 0.5, y = 0.5) {
+        const width = Math.max(this.home.width / 20, Math.min(this.home.width, this.at.width * by));
+        const share = width / this.at.width;
+        this.at = { x: this.at.x + x * this.at.width * (1 - share), y: this.at.y + y * this.at.height * (1 - share), width, height: this.at.height * share };
+        this.show();
+    },
+    pan(x, y) {
+        this.at.x += x * this.at.width;
+        this.at.y += y * this.at.height;
+        this.show();
+    },
+    show() {
+        this.at.x = Math.max(this.home.x, Math.min(this.home.x + this.home.width - this.at.width, this.at.x));
+        this.at.y = Math.max(this.home.y, Math.min(this.home.y + this.home.height - this.at.height, this.at.y));
+        this.svg.setAttribute('viewBox', `${this.at.x} ${this.at.y} ${this.at.width} ${this.at.height}`);
+        this.svg.style.setProperty('--zoom', this.at.width / this.home.width);
+    },
+    move(e) {
+        const before = this.fingers.get(e.pointerId);
+        if (!before || (e.pointerType === 'mouse' && e.buttons === 0)) {
+            return;
+        }
+        const box = this.svg.getBoundingClientRect();
+        const others = [...this.fingers.values()].filter((f) => f.pointerId !== e.pointerId);
+        if (others.length) {
+            const apart = (f) => Math.hypot(f.clientX - others[0].clientX, f.clientY - others[0].clientY);
+            this.zoom(Math.max(0.5, Math.min(2, apart(before) / Math.max(1, apart(e)))), ...this.point(others[0]));
+        } else {
+            this.pan((before.clientX - e.clientX) / box.width, (before.clientY - e.clientY) / box.height);
+        }
+        this.fingers.set(e.pointerId, e);
+    },
+    key(e) {
+        const by = { ArrowLeft: [-0.1, 0], ArrowRight: [0.1, 0], ArrowUp: [0, -0.1], ArrowDown: [0, 0.1] }[e.key];
+        if (by) {
+            this.pan(...by);
+        } else if (e.key === '+' || e.key === '=') {
+            this.zoom(0.8);
+        } else if (e.key === '-') {
+            this.zoom(1.25);
+        } else if (e.key === '0') {
+            this.at = { ...this.home };
+            this.show();
+        } else {
+            return;
+        }
+        e.preventDefault();
+    },
+    closer() {
+        this.zoom(0.7);
+    },
+    farther() {
+        this.zoom(1.4);
+    },
+});

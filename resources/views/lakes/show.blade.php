@@ -1,0 +1,50 @@
+@extends('layouts.page')
+@section('title', $lake->name)
+@section('main-class', 'where')
+@section('content')
+    <h1>{{ $lake->name }}</h1>
+    @include('partials.errors')
+    <div class="where-two">
+        <div>
+        @if ($plan)
+            @php($marks = [...$spots->map(fn ($s) => ['name' => $s->name, 'lat' => $s->lat, 'lon' => $s->lon, 'sign' => '×', 'class' => 'best'])->all(), ...collect($features)->map(fn ($f, $name) => ['name' => $name, 'lat' => $f->lat, 'lon' => $f->lon, 'sign' => mb_substr($f->kind->words(), 0, 1), 'class' => 'found'])->values()->all()])
+            @include('where.plan', ['title' => "Water plan of {$lake->name} with its spots and what was read out of its shape.", 'depths' => $plan->depths(0), 'marks' => $marks, 'caption' => '× your spots, letters: read out of the shape; depth lines at 2, 5, 10 … ft'])
+        @else
+            <p class="lede">Nothing is known of its depths yet. Take in a file below: soundings (lon, lat, depth), a recording of your instruments, a shoreline, or marks.</p>
+        @endif
+        </div>
+        <div>
+            <section aria-label="Read out of the shape">
+                <h2>Read out of the shape</h2>
+                <ul class="features">
+                @forelse ($features as $name => $feature)
+                    <li><form method="post" action="{{ route('spot.keep', $lake) }}" class="beside">@csrf
+                        @foreach (['name' => $name, 'lat' => round($feature->lat, 6), 'lon' => round($feature->lon, 6), 'structure' => $feature->kind->value, 'shallow_ft' => $feature->shallowFt, 'deep_ft' => $feature->deepFt, 'origin' => 'found'] as $key => $value)<input type="hidden" name="{{ $key }}" value="{{ $value }}">@endforeach
+                        <span>{{ $name }}, {{ $units->band($feature->shallowFt, $feature->deepFt) }}</span> <button type="submit">Keep</button></form></li>
+                @empty
+                    <li>{{ $plan ? 'Nothing more than your spots.' : 'Needs depths.' }}</li>
+                @endforelse
+                </ul>
+                <p class="muted">By curvature and position of the bottom. <a class="rule-tag" href="{{ route('rule', 'S23') }}">because S23</a></p>
+            </section>
+            <section aria-label="Files">
+                <h2>Files</h2>
+                <form method="post" action="{{ route('lake.take', $lake) }}" enctype="multipart/form-data" class="card">@csrf
+                    <label for="file">GPX marks, GeoJSON, CSV soundings, or a recording of instruments</label><input id="file" type="file" name="file" required>
+                    <label for="cell">Side of a grid cell, metres</label><input id="cell" name="cell" inputmode="decimal" value="{{ old('cell', 10) }}">
+                    <button type="submit" class="act">Take it in</button></form>
+                <p>Give out: <a href="{{ route('lake.give', [$lake, 'gpx']) }}">GPX</a> · <a href="{{ route('lake.give', [$lake, 'geojson']) }}">GeoJSON</a> · <a href="{{ route('lake.give', [$lake, 'csv']) }}">CSV depths</a></p>
+            </section>
+            <section aria-label="Spots">
+                <h2>Spots</h2>
+                @foreach ($spots as $spot)
+                    <details class="entry"><summary>{{ $spot->name }} <span class="muted">{{ App\Show\Word::of($spot->structure ?? '') }}</span></summary>
+                        @include('lakes.spot', ['spot' => $spot])
+                        <form method="post" action="{{ route('spot.drop', [$lake, $spot->id]) }}" class="beside">@csrf @method('delete')<button type="submit" class="quiet">Drop it</button></form>
+                    </details>
+                @endforeach
+                <details class="entry"><summary>Mark another</summary>@include('lakes.spot', ['spot' => null])</details>
+            </section>
+        </div>
+    </div>
+@endsection

@@ -1,0 +1,20 @@
+{{-- The water plan: a survey drawing. Depth lines are drawn by the script from the grid; all else stands for a number here. --}}
+<figure class="plan" x-data="plan">
+<svg viewBox="{{ $plan->box() }}" role="img" aria-label="{{ $title }}" tabindex="0">
+    <g data-depths></g>
+    @foreach ($shades ?? [] as $shade)<polygon points="{{ $shade }}" class="plan-shade"/>@endforeach
+    @if ($line ?? [])<polyline points="{{ $plan->line($line) }}" class="plan-route"/>@endif
+    @foreach ($marks as $mark)
+        <g class="plan-spot {{ $mark['class'] }}" transform="translate({{ $plan->x($mark['lon']) }} {{ $plan->y($mark['lat']) }})">
+            @if ($mark['href'] ?? null)<a href="{{ $mark['href'] }}">@endif
+            <circle r="13"/><text y="5" text-anchor="middle">{{ $mark['sign'] }}</text><text x="18" y="5" class="plan-name">{{ $mark['name'] }}</text>
+            @if ($mark['href'] ?? null)</a>@endif
+        </g>
+    @endforeach
+    @foreach ($arrows ?? [] as $arrow)
+        <path d="{{ $arrow['d'] }}" class="plan-arrow"/><text x="{{ $arrow['x'] }}" y="{{ $arrow['y'] }}" class="plan-word">{{ $arrow['words'] }}</text>
+    @endforeach
+</svg>
+<script type="application/json">@json($depths)</script>
+<figcaption><button type="button" @click="closer" aria-label="+ closer">+</button><button type="button" @click="farther" aria-label="− farther">−</button> <span>{{ $caption }}</span></figcaption>
+</figure>
