@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\DB;
 use InvalidArgumentException;
 use OldEddy\Conditions\Cover;
 use OldEddy\Conditions\Structure;
+use OldEddy\Lake\DepthGrid;
 use OldEddy\Lake\Shoreline;
 use OldEddy\Lake\Soundings;
 
@@ -47,12 +48,18 @@ final class TakeIn
                     throw new Refused(sprintf('The file has more than %d spots or %d points of shoreline.', self::MOST_SPOTS, self::MOST_RING_POINTS));
                 }
             }
-            $grid = $soundings->taken() > $points ? $soundings->grid() : null;
+            $fresh = $soundings->taken();
+            $known = $lake->grid === null ? null : PackedGrid::unpack($lake->grid);
+            if ($fresh > $points && $known !== null) {
+                self::addTo($soundings, $known);
+            }
+            // A shoreline alone cuts the depths that are known already.
+            $grid = $fresh > $points ? $soundings->grid() : ($rings !== [] ? $known : null);
         } catch (InvalidArgumentException $e) {
             throw new Refused(ucfirst($e->getMessage()).sprintf(' (after %d soundings).', $soundings->taken()));
         }
 
-        return DB::transaction(function () use ($lake, $spots, $rings, $grid, $soundings, $points): string {
+        return DB::transaction(function () use ($lake, $spots, $rings, $grid, $fresh, $points): string {
             if ($rings !== []) {
                 $lake->update(['shoreline' => $rings]);
             }
@@ -63,8 +70,21 @@ final class TakeIn
                 self::keep($lake, $spot->lat, $spot->lon, $spot->about, $n);
             }
 
-            return sprintf('%d spots, %d soundings, %d rings of shoreline.', count($spots), $soundings->taken() - $points, count($rings));
+            return sprintf('%d spots, %d soundings, %d rings of shoreline.', count($spots), $fresh - $points, count($rings));
         });
+    }
+
+    /** What was known before stays beside what is new. */
+    private static function addTo(Soundings $soundings, DepthGrid $known): void
+    {
+        for ($row = 0; $row < $known->rows; $row++) {
+            for ($col = 0; $col < $known->cols; $col++) {
+                if ($known->isWater($col, $row)) {
+                    [$lat, $lon] = $known->position($col, $row);
+                    $soundings->add($lat, $lon, $known->cell($col, $row));
+                }
+            }
+        }
     }
 
     /** @param  array<string, mixed>  $about */

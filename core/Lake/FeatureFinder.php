@@ -155,9 +155,9 @@ final class FeatureFinder
     private function saddles(): array
     {
         $found = [];
-        $cells = $this->where(fn (int $i): bool => $this->bottom->twist[$i] < 0 && $this->bottom->slope[$i] < self::BEND_SLOPE && $this->bottom->height[$i] > 0.5 && $this->isPass($i));
+        $cells = $this->where(fn (int $i): bool => $this->bottom->twist[$i] < 0 && $this->bottom->slope[$i] < self::BEND_SLOPE && $this->isPass($i));
         foreach (Patches::of($cells, $this->bottom->grid->cols) as $patch) {
-            $found[] = $this->feature(Structure::Saddle, $patch, fn (int $i): float => $this->bottom->height[$i]);
+            $found[] = $this->feature(Structure::Saddle, $patch, fn (int $i): float => -$this->bottom->twist[$i], count($patch));
         }
 
         return $found;

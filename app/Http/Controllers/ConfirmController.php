@@ -6,12 +6,16 @@ namespace App\Http\Controllers;
 
 use App\Log\Deck;
 use App\Log\NeverTried;
+use App\Models\LakeSpot;
 use App\Models\Trip;
 use App\Show\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use OldEddy\Evidence\Crew;
 use OldEddy\Evidence\DaySummary;
+use OldEddy\Evidence\LevelEvidence;
+use OldEddy\Where\Lookalikes;
+use OldEddy\Where\Place;
 
 final class ConfirmController
 {
@@ -26,8 +30,19 @@ final class ConfirmController
             'ribbon' => $deck->ribbon(),
             'summary' => DaySummary::of($deck->day->evidence),
             'crew' => Crew::of($deck->day->evidence),
+            'alike' => $this->alike($trip, $deck),
             'neverTried' => NeverTried::on($deck),
         ]);
+    }
+
+    /** @return list<array{place: Place, likeness: float, shared: list<string>}> spots of the lake like the one that gave most */
+    private function alike(Trip $trip, Deck $deck): array
+    {
+        $best = collect($deck->day->evidence->levelsOf('spot'))->first(fn (LevelEvidence $l): bool => $l->contactCount > 0);
+        $places = $trip->lake?->spots->map(fn (LakeSpot $s): Place => $s->place())->all() ?? [];
+        $one = collect($places)->first(fn (Place $p): bool => $p->name === $best?->level);
+
+        return $one === null ? [] : array_slice(Lookalikes::of($one, array_values($places)), 0, 5);
     }
 
     public function close(Trip $trip): RedirectResponse

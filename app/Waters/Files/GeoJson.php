@@ -46,13 +46,11 @@ final class GeoJson
     private static function objects($file): Generator
     {
         $head = '';
-        while (! feof($file) && ! preg_match('/"features"\s*:\s*\[/', $head, $m, PREG_OFFSET_CAPTURE)) {
+        do {
             $head .= (string) fread($file, 65536);
-            if (strlen($head) > 1_000_000) {
-                break;
-            }
-        }
-        if (! isset($m[0])) {
+            $found = preg_match('/"features"\s*:\s*\[/', $head, $m, PREG_OFFSET_CAPTURE) === 1;
+        } while (! $found && ! feof($file) && strlen($head) < 1_000_000);
+        if (! $found) {
             throw new Refused('The file is no GeoJSON feature collection.');
         }
         if (preg_match('/"crs"/', substr($head, 0, (int) $m[0][1])) === 1 && preg_match('/CRS84|4326/', substr($head, 0, (int) $m[0][1])) !== 1) {

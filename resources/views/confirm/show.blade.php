@@ -24,6 +24,10 @@
                 @if ($day->past->days)<div><dt>your past</dt><dd>{{ $day->past->days }} {{ $day->past->days === 1 ? 'day' : 'days' }} in {{ $day->reading->stage->stage->words() }} with like clarity: {{ number_format($day->past->casts) }} casts; {{ round(100 * $day->past->prior()->perCast, 1) }} in 100 believed before the first cast, worth {{ round($day->past->prior()->casts) }} casts</dd></div>@endif
             </dl>
             @endif
+            @if ($alike)
+                <h2>Its like on the plan</h2>
+                <ul class="because">@foreach ($alike as $one)<li><a href="{{ route('where', ['trip' => $trip, 'spot' => $trip->lake->spots->firstWhere('name', $one['place']->name)->id]) }}">{{ $one['place']->name }}</a> <span class="muted">{{ implode(', ', $one['shared']) }}</span></li>@endforeach</ul>
+            @endif
             @if ($crew->members)
                 <h2>The boat</h2>
                 <table class="parts"><thead><tr><th scope="col">angler</th><th scope="col" class="num">casts</th><th scope="col" class="num">contacts</th><th scope="col" class="num">in 100</th><th scope="col">mostly</th></tr></thead>

@@ -1,6 +1,6 @@
 {{-- The water plan: a survey drawing. Depth lines are drawn by the script from the grid; all else stands for a number here. --}}
 <figure class="plan" x-data="plan">
-<svg viewBox="{{ $plan->box() }}" role="img" aria-label="{{ $title }}" tabindex="0">
+<svg viewBox="{{ $plan->box() }}" role="group" aria-label="{{ $title }}" tabindex="0">
     <g data-depths></g>
     @foreach ($shades ?? [] as $shade)<polygon points="{{ $shade }}" class="plan-shade"/>@endforeach
     @if ($line ?? [])<polyline points="{{ $plan->line($line) }}" class="plan-route"/>@endif

@@ -26,23 +26,6 @@
             <p>The depths of this lake are not known: <a href="{{ route('lake', $lake) }}">take in soundings</a>. Spots are ranked by what is known of them.</p>
         @endif
         @include('partials.ribbon', ['key' => 'where'])
-        </div>
-        <div>
-        @if ($chosen)
-            @include('where.spot')
-        @endif
-        <section aria-label="Spots in order">
-            <h2>In order</h2>
-            <ol class="ranked">
-                @foreach ($ranked as $r)
-                    @php($s = $spots[$r->place->name])
-                    <li><details @if ($loop->first && ! $chosen) open @endif><summary><b>{{ $r->place->name }}</b> <span class="muted">{{ App\Show\Word::of($s->structure ?? 'spot') }}{{ $s->shallow_ft === null ? '' : ', '.$units->band($s->shallow_ft, $s->deep_ft) }}</span> <span class="line-fit">{{ number_format($r->fit, 2) }}</span></summary>
-                        <ul class="because">@foreach ($r->reasons as $reason)<li>{{ $reason->text }} <span class="muted">×{{ number_format($reason->effect, 2) }}</span> <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, $reason->ruleId) }}">because {{ $reason->ruleId }}</a></li>@endforeach</ul>
-                        <form method="post" action="{{ route('where.pick', $trip) }}" class="beside">@csrf<input type="hidden" name="spot" value="{{ $s->id }}"><input type="hidden" name="minute" value="{{ $minute }}"><button type="submit">Fish this one</button> <a href="{{ route('where', ['trip' => $trip, 'minute' => $minute, 'spot' => $s->id]) }}">Read it</a></form>
-                    </details></li>
-                @endforeach
-            </ol>
-        </section>
         <section aria-label="The day's route">
             <h2>The day's route</h2>
             @php($asked = $trip->route['asked'] ?? ['from' => 420, 'to' => 900, 'minutes' => 15, 'speed_mph' => 20, 'locked' => [], 'forbidden' => []])
@@ -63,6 +46,23 @@
                 <fieldset class="wide-cell"><legend>leave out</legend><div class="segments">@foreach ($spots as $s)<label><input type="checkbox" name="forbidden[]" value="{{ $s->id }}" @checked(in_array($s->id, $asked['forbidden'], true))><span>{{ $s->name }}</span></label>@endforeach</div></fieldset>
                 <button type="submit" class="act">Plan the route</button>
             </form></details>
+        </section>
+        </div>
+        <div>
+        @if ($chosen)
+            @include('where.spot')
+        @endif
+        <section aria-label="Spots in order">
+            <h2>In order</h2>
+            <ol class="ranked">
+                @foreach ($ranked as $r)
+                    @php($s = $spots[$r->place->name])
+                    <li><details @if ($loop->first && ! $chosen) open @endif><summary><b>{{ $r->place->name }}</b> <span class="muted">{{ App\Show\Word::of($s->structure ?? 'spot') }}{{ $s->shallow_ft === null ? '' : ', '.$units->band($s->shallow_ft, $s->deep_ft) }}</span> <span class="line-fit">{{ number_format($r->fit, 2) }}</span></summary>
+                        <ul class="because">@foreach ($r->reasons as $reason)<li>{{ $reason->text }} <span class="muted">×{{ number_format($reason->effect, 2) }}</span> <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, $reason->ruleId) }}">because {{ $reason->ruleId }}</a></li>@endforeach</ul>
+                        <form method="post" action="{{ route('where.pick', $trip) }}" class="beside">@csrf<input type="hidden" name="spot" value="{{ $s->id }}"><input type="hidden" name="minute" value="{{ $minute }}"><button type="submit">Fish this one</button> <a href="{{ route('where', ['trip' => $trip, 'minute' => $minute, 'spot' => $s->id]) }}">Read it</a></form>
+                    </details></li>
+                @endforeach
+            </ol>
         </section>
         </div>
     </div>

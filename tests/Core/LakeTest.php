@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use InvalidArgumentException;
+use OldEddy\Conditions\Structure;
+use OldEddy\Lake\DepthGrid;
+use OldEddy\Lake\Feature;
+use OldEddy\Lake\FeatureFinder;
+use OldEddy\Lake\Fetch;
+use OldEddy\Lake\Shoreline;
+use OldEddy\Lake\Soundings;
+use OldEddy\Lake\Terrain;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class LakeTest extends TestCase
+{
+    /** Source: GDAL's gdaldem slope -p and TPI (Debian 12), see references/make-terrain.sh. */
+    public function test_terrain_figures_agree_with_a_geospatial_library(): void
+    {
+        $g = json_decode((string) file_get_contents(__DIR__.'/references/terrain.json'), true, flags: JSON_THROW_ON_ERROR);
+        $grid = new DepthGrid(37, -80, $g['cell'], $g['cols'], $g['rows'], array_map(floatval(...), $g['depths_ft']));
+        $compared = 0;
+        foreach ([['slope_percent', Terrain::slopePercent($grid), 1.0], ['position_m', Terrain::positionFt($grid), 0.3048]] as [$key, $ours, $unit]) {
+            foreach ($g[$key] as $i => $theirs) {
+                self::assertSame($theirs === null, is_nan($ours[$i]), "{$key} {$i}");
+                if ($theirs !== null) {
+                    self::assertEqualsWithDelta($theirs, $ours[$i] * $unit, 2e-4 * max(1, abs($theirs)), "{$key} {$i}");
+                    $compared++;
+                }
+            }
+        }
+        self::assertSame(2 * 22 * 16, $compared);
+    }
+
+    public function test_unknown_cells_stay_unknown(): void
+    {
+        $depths = array_fill(0, 49, 8.0);
+        $depths[24] = NAN;
+        $slope = Terrain::slopePercent(new DepthGrid(37, -80, 10, 7, 7, $depths));
+        self::assertNan($slope[24]);
+        self::assertNan($slope[16], 'beside it');
+        self::assertSame(0.0, $slope[8]);
+    }
+
+    /** A lake made by hand: its features are known. */
+    #[DataProvider('features')]
+    public function test_the_features_of_a_hand_made_lake_are_found_where_they_are(Structure $kind, callable $lake, int $col, int $row, int $within): void
+    {
+        $grid = self::grid($lake);
+        $of = array_values(array_filter(FeatureFinder::find($grid), static fn (Feature $f): bool => $f->kind === $kind));
+        self::assertNotSame([], $of, "no {$kind->value}");
+        [$x, $y] = $grid->cellAt($of[0]->lat, $of[0]->lon);
+        self::assertLessThanOrEqual($within, max(abs($x - $col), abs($y - $row)), "the most marked {$kind->value} lies at {$x}, {$y}");
+    }
+
+    /** @return array<string, array{Structure, callable, int, int, int}> depth in feet by column and row, cells of 10 m; the bank is at column 20 */
+    public static function features(): array
+    {
+        $bank = static fn (float $x): float => $x <= 20 ? 0.0 : min(40.0, 0.7 * ($x - 20));
+        $hill = static fn (float $x, float $y, float $hx, float $hy, float $up, float $wide): float => $up * exp(-(($x - $hx) ** 2 + ($y - $hy) ** 2) / (2 * $wide ** 2));
+
+        return [
+            'hump' => [Structure::Hump, static fn (float $x, float $y): float => $bank($x) - $hill($x, $y, 110, 60, 22, 8), 110, 60, 2],
+            'saddle' => [Structure::Saddle, static fn (float $x, float $y): float => $bank($x) - $hill($x, $y, 105, 60, 22, 8) - $hill($x, $y, 131, 60, 22, 8), 118, 60, 4],
+            'point' => [Structure::Point, static fn (float $x, float $y): float => $bank($x - 28 * exp(-(($y - 70) ** 2) / 50)), 55, 70, 18],
+            'notch' => [Structure::Notch, static fn (float $x, float $y): float => $bank($x + 14 * exp(-(($y - 90) ** 2) / 32)), 35, 90, 14],
+            'flat' => [Structure::Flat, static fn (float $x): float => $x <= 20 ? 0.0 : ($x < 40 ? 0.4 * ($x - 20) : ($x < 80 ? 8.0 : 8 + 0.8 * ($x - 80))), 60, 80, 10],
+            'ledge' => [Structure::Ledge, static fn (float $x): float => $x <= 20 ? 0.0 : min(12.0, 0.5 * ($x - 20)) + 25 / (1 + exp(-($x - 90) / 0.8)), 90, 80, 4],
+            'bluff transition' => [Structure::BluffTransition, static fn (float $x, float $y): float => $x <= 20 ? 0.0 : min(30.0, ($y < 80 ? 9.0 : 0.4) * ($x - 20)), 21, 80, 6],
+            'channel swing' => [Structure::ChannelSwing, static fn (float $x, float $y): float => $x <= 20 ? 0.0 : 6 + 9 * exp(-(($x - 70 + 45 * exp(-(($y - 80) ** 2) / 400)) ** 2) / 8), 25, 80, 12],
+        ];
+    }
+
+    public function test_a_plain_slope_and_a_bowl_have_no_points_humps_or_saddles(): void
+    {
+        foreach ([static fn (float $x): float => max(0.0, 0.5 * ($x - 20)), static fn (float $x, float $y): float => max(0.0, 40 - 0.008 * (($x - 80) ** 2 + ($y - 80) ** 2))] as $lake) {
+            $kinds = array_map(static fn (Feature $f): string => $f->kind->value, FeatureFinder::find(self::grid($lake)));
+            self::assertSame([], array_values(array_intersect($kinds, ['point', 'hump', 'saddle', 'notch'])));
+        }
+    }
+
+    public function test_soundings_are_gridded_with_honest_gaps(): void
+    {
+        $soundings = new Soundings(10);
+        for ($i = 0; $i < 40; $i++) {
+            $soundings->add(37.0, -80.0 + $i * 10 / (111_320 * cos(deg2rad(37))), 10 + 0.5 * $i);
+        }
+        $soundings->add(36.99, -80.0, 30.0);
+        $grid = $soundings->grid(100);
+        self::assertEqualsWithDelta(10.0, $grid->at(37.0, -80.0), 1e-9);
+        self::assertEqualsWithDelta(15.0, $grid->at(36.99982, -79.99888), 0.6, 'within the gap: from its neighbours');
+        self::assertNan($grid->at(36.995, -80.0), '500 m from any sounding nothing is known');
+        self::assertSame(30.0, $grid->at(36.99, -80.0));
+    }
+
+    public function test_impossible_soundings_say_why(): void
+    {
+        foreach ([[-80.0, 37.0, 5.0, null], [-100.0, 37.0, 5.0, 'exchanged'], [37.0, -80.0, -2.0, 'depth'], [500_000.0, 4_100_000.0, 5.0, 'degrees']] as [$lat, $lon, $depth, $why]) {
+            $soundings = new Soundings(10);
+            try {
+                $soundings->add($lat, $lon, $depth);
+                self::assertNull($why);
+            } catch (InvalidArgumentException $e) {
+                self::assertStringContainsString((string) $why, $e->getMessage());
+            }
+        }
+        $this->expectExceptionMessage('too far from the others');
+        $soundings = new Soundings(10);
+        $soundings->add(37, -80, 5);
+        $soundings->add(38.5, -78, 5);
+    }
+
+    public function test_the_shoreline_cuts_out_land_and_islands(): void
+    {
+        $grid = self::grid(static fn (): float => 10.0);
+        $ring = static fn (int $a, int $b): array => array_map(static fn (array $c): array => array_reverse($grid->position(...$c)), [[$a, $a], [$b, $a], [$b, $b], [$a, $b], [$a, $a]]);
+        $cut = Shoreline::cut($grid, [$ring(30, 120), $ring(60, 90)]);
+        self::assertSame([0.0, 10.0, 0.0, 10.0, 0.0], array_map(static fn (int $col): float => $cut->cell($col, 75), [10, 45, 75, 100, 140]));
+    }
+
+    public function test_fetch_is_open_water_by_direction(): void
+    {
+        $grid = self::grid(static fn (float $x, float $y): float => $x > 40 && $x < 140 && $y > 70 && $y < 90 ? 10.0 : 0.0);
+        $fetch = Fetch::at($grid, ...$grid->position(41, 80));
+        self::assertEqualsWithDelta(99 * 10 / 0.3048, $fetch[2], 40, 'east');
+        self::assertLessThan(400, $fetch[0]);
+        self::assertLessThan(70, $fetch[6]);
+    }
+
+    public function test_a_coarser_grid_keeps_place_and_depth(): void
+    {
+        $grid = self::grid(static fn (float $x, float $y): float => 5 + 0.1 * $x + 0.05 * $y);
+        $coarse = $grid->coarser(4);
+        [$lat, $lon] = $coarse->position(20, 10);
+        self::assertEqualsWithDelta($grid->at($lat, $lon), $coarse->cell(20, 10), 0.12);
+        self::assertSame(40, $coarse->cols);
+    }
+
+    private static function grid(callable $depth): DepthGrid
+    {
+        $depths = [];
+        for ($row = 0; $row < 160; $row++) {
+            for ($col = 0; $col < 160; $col++) {
+                $depths[] = max(0.0, $depth((float) $col, (float) $row));
+            }
+        }
+
+        return new DepthGrid(37.0, -80.0, 10.0, 160, 160, $depths);
+    }
+}

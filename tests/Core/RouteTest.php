@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use OldEddy\Lake\DepthGrid;
+use OldEddy\Route\Problem;
+use OldEddy\Route\Router;
+use OldEddy\Route\Stop;
+use OldEddy\Route\WaterWays;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+final class RouteTest extends TestCase
+{
+    public function test_small_days_are_within_three_per_cent_of_the_best_of_all_orders(): void
+    {
+        for ($seed = 1; $seed <= 20; $seed++) {
+            $problem = self::day(7, $seed, 120 + 10 * ($seed % 5));
+            $best = self::brute($problem, []);
+            self::assertGreaterThanOrEqual(0.97 * $best, $problem->worth(Router::solve($problem)), "day {$seed}");
+        }
+    }
+
+    public function test_the_route_keeps_the_time_and_the_locked_stops(): void
+    {
+        for ($seed = 30; $seed <= 40; $seed++) {
+            $problem = self::day(16, $seed, 240, [3, 11]);
+            $order = Router::solve($problem);
+            self::assertSame([], array_diff([3, 11], $order), 'locked');
+            self::assertSame($order, array_values(array_unique($order)));
+            self::assertLessThanOrEqual(240, $problem->minutes($order));
+            self::assertSame($order, Router::solve($problem), 'the same problem, the same route');
+        }
+        self::assertSame([], Router::solve(self::day(5, 1, 15, [0, 1, 2])), 'locked stops that do not fit are told, not dropped');
+    }
+
+    public function test_a_stop_is_made_in_its_hour(): void
+    {
+        $flat = array_fill(0, 24, 0.5);
+        $early = array_replace($flat, [6 => 3.0, 7 => 3.0]);
+        $late = array_replace($flat, [8 => 3.0, 9 => 3.0]);
+        $run = array_fill(0, 4, array_fill(0, 4, 5.0));
+        self::assertSame([1, 0], Router::solve(new Problem([new Stop('late', $late, 100), new Stop('early', $early, 100)], $run, 360, 600)));
+    }
+
+    public function test_runs_go_over_water_and_not_over_land(): void
+    {
+        // Two basins joined by a channel at the bottom; a wall of land between.
+        $depths = [];
+        for ($row = 0; $row < 60; $row++) {
+            for ($col = 0; $col < 60; $col++) {
+                $depths[] = $col > 28 && $col < 32 && $row < 50 ? 0.0 : 8.0;
+            }
+        }
+        $grid = new DepthGrid(37, -80, 10, 60, 60, $depths);
+        $ways = new WaterWays($grid);
+        [$a, $b] = [$grid->position(20, 10), $grid->position(40, 10)];
+        [$feet] = $ways->feetTo(...$a, to: [$b]);
+        $around = 2 * sqrt(10 ** 2 + 40 ** 2) * 10 / 0.3048;
+        self::assertGreaterThan($around * 0.98, $feet);
+        self::assertLessThan($around * 1.15, $feet, 'eight directions make it a little longer');
+        foreach ($ways->between(...$a, ...$b) as [$lat, $lon]) {
+            self::assertGreaterThan(0, $grid->at($lat, $lon));
+        }
+        $shut = new WaterWays(new DepthGrid(37, -80, 10, 60, 60, array_map(static fn (float $d, int $i): float => $i % 60 > 28 && $i % 60 < 32 ? 0.0 : $d, $depths, array_keys($depths))));
+        self::assertSame([INF], $shut->feetTo(...$a, to: [$b]));
+        self::assertSame([], $shut->between(...$a, ...$b));
+    }
+
+    /** @param  list<int>  $locked */
+    private static function day(int $stops, int $seed, int $minutes, array $locked = []): Problem
+    {
+        $luck = new Randomizer(new Xoshiro256StarStar(hash('sha256', "route {$seed}", true)));
+        $at = [];
+        for ($i = 0; $i < $stops + 2; $i++) {
+            $at[] = [$luck->getInt(0, 100), $luck->getInt(0, 100)];
+        }
+        $run = array_map(static fn (array $a): array => array_map(static fn (array $b): float => 0.25 * hypot($a[0] - $b[0], $a[1] - $b[1]), $at), $at);
+        $made = [];
+        for ($i = 0; $i < $stops; $i++) {
+            [$base, $peak] = [$luck->getInt(20, 100) / 100, $luck->getInt(6, 18)];
+            $made[] = new Stop("Stop {$i}", array_map(static fn (int $h): float => $base * (0.5 + exp(-(($h - $peak) ** 2) / 8)), range(0, 23)), 12, in_array($i, $locked, true));
+        }
+
+        return new Problem($made, $run, 360, 360 + $minutes);
+    }
+
+    /** @param  list<int>  $order */
+    private static function brute(Problem $problem, array $order): float
+    {
+        $best = $problem->worth($order);
+        foreach (array_diff(array_keys($problem->stops), $order) as $next) {
+            if ($problem->worth([...$order, $next]) > -INF) {
+                $best = max($best, self::brute($problem, [...$order, $next]));
+            }
+        }
+
+        return $best;
+    }
+}

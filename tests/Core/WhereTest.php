@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use OldEddy\Conditions\ConditionsReader;
+use OldEddy\Conditions\Cover;
+use OldEddy\Conditions\Current;
+use OldEddy\Conditions\DockKind;
+use OldEddy\Conditions\Settled;
+use OldEddy\Conditions\Settler;
+use OldEddy\Conditions\Structure;
+use OldEddy\Docks\DockMark;
+use OldEddy\Docks\DockPlan;
+use OldEddy\Docks\DockReader;
+use OldEddy\Docks\DockRow;
+use OldEddy\Docks\Extra;
+use OldEddy\Lures\Catalog;
+use OldEddy\Rules\RuleBook;
+use OldEddy\Stream\CurrentPlace;
+use OldEddy\Where\Hour;
+use OldEddy\Where\Lookalikes;
+use OldEddy\Where\OwnRecord;
+use OldEddy\Where\Place;
+use OldEddy\Where\RankedPlace;
+use OldEddy\Where\Ranking;
+use PHPUnit\Framework\TestCase;
+
+/** Where to fish: handbook 07, common practice, no source; the numbers behind the directions are our own. */
+final class WhereTest extends TestCase
+{
+    /** S7: in spring the bay into which the wind blows is warmest. */
+    public function test_in_spring_the_wind_makes_the_bank_it_blows_onto(): void
+    {
+        $bank = static fn (string $name, float $faces): Place => new Place($name, 37, -80, Structure::Flat, [], null, 2, 8, 12, $faces, null, null, array_fill(0, 8, 3000.0));
+        $day = $this->day(['date' => '2026-04-01', 'water' => ['temp_f' => 55], 'weather' => ['wind_mph' => 14, 'wind_from_deg' => 225, 'sky' => 'partly']]);
+        self::assertSame(['onto', 'lee'], $this->order([$bank('lee', 45), $bank('onto', 225)], $day, 600));
+        $reasons = Ranking::at([$bank('onto', 225)], Hour::of($day, 600))[0]->reasons;
+        self::assertContains('S7', array_column($reasons, 'ruleId'));
+        $short = new Place('short', 37, -80, Structure::Flat, [], null, 2, 8, 12, 225, null, null, array_fill(0, 8, 50.0));
+        self::assertSame(['onto', 'short'], $this->order([$short, $bank('onto', 225)], $day, 600), 'over open water more than over little');
+    }
+
+    /** S20, S21: shade of 5-10 ft where shade counts; in the cold the sun. */
+    public function test_shade_counts_by_hour_width_and_temperature(): void
+    {
+        $bank = static fn (string $name, float $faces): Place => new Place($name, 37, -80, Structure::Dock, [Cover::Dock], null, 3, 8, 12, $faces, 20.0, 2.0);
+        $summer = $this->day(['date' => '2026-07-18', 'time' => '15:00', 'water' => ['temp_f' => 84], 'weather' => ['sky' => 'clear']]);
+        self::assertSame(['north', 'south'], $this->order([$bank('south', 180), $bank('north', 20)], $summer, 900));
+        $overcast = $this->day(['date' => '2026-07-18', 'water' => ['temp_f' => 84], 'weather' => ['sky' => 'overcast']]);
+        self::assertSame($this->fit($bank('north', 20), $overcast, 900), $this->fit($bank('south', 180), $overcast, 900), 'no sun, no shade');
+        $cold = $this->day(['date' => '2026-02-18', 'water' => ['temp_f' => 44], 'weather' => ['sky' => 'clear']]);
+        self::assertSame(['south', 'north'], $this->order([$bank('north', 350), $bank('south', 180)], $cold, 720));
+        self::assertNotSame($this->fit($bank('north', 20), $summer, 600), $this->fit($bank('north', 20), $summer, 960), 'it changes by the hour');
+    }
+
+    public function test_stage_depth_level_current_and_ones_own_log_move_a_spot(): void
+    {
+        $july = $this->day(['date' => '2026-07-18', 'water' => ['temp_f' => 84], 'weather' => ['sky' => 'clear']]);
+        $place = static fn (string $name, Structure $structure, float $from, float $to): Place => new Place($name, 37, -80, $structure, [], null, $from, $to);
+        self::assertSame('ledge', $this->order([$place('creek', Structure::BackOfCreek, 1, 3), $place('ledge', Structure::Ledge, 12, 22)], $july, 780)[0]);
+        // Six feet more water brings a shallow ledge down into the band, or a deep one out of it.
+        $low = $place('low', Structure::Ledge, 2, 4);
+        self::assertNotSame($this->fit($low, $july, 780), Ranking::at([$low], Hour::of($july, 780, 8.0))[0]->fit);
+        $flood = $this->day(['date' => '2026-07-18', 'water' => ['temp_f' => 80, 'current' => 'strong']]);
+        self::assertSame('eddy', $this->order([$place('flat', Structure::Flat, 4, 8), $place('eddy', Structure::Eddy, 4, 8)], $flood, 780)[0]);
+        $twins = [$place('poor', Structure::Ledge, 12, 22), $place('good', Structure::Ledge, 12, 22), $place('new', Structure::Ledge, 12, 22)];
+        $ranked = Ranking::at($twins, Hour::of($july, 780), ['poor' => new OwnRecord(200, 0.0), 'good' => new OwnRecord(60, 5.0)]);
+        self::assertSame(['good', 'new', 'poor'], array_map(static fn (RankedPlace $r): string => $r->place->name, $ranked));
+        foreach ($ranked as $one) {
+            self::assertEqualsWithDelta($one->fit, array_product(array_column($one->reasons, 'effect')), 1e-12, 'the reasons explain the fit');
+        }
+    }
+
+    public function test_every_rule_named_is_in_the_book(): void
+    {
+        $day = $this->day(['date' => '2026-07-18', 'water' => ['temp_f' => 84, 'visibility_ft' => 7, 'current' => 'strong'], 'weather' => ['sky' => 'clear', 'wind_mph' => 12, 'wind_from_deg' => 200]]);
+        $places = array_map(static fn (Structure $s): Place => new Place($s->value, 37, -80, $s, [Cover::Rock], null, 2, 12, 20, 10, 30, 2, array_fill(0, 8, 900.0)), Structure::cases());
+        foreach ([300, 420, 780, 1200] as $minute) {
+            foreach (Ranking::at($places, Hour::of($day, $minute), ['point' => new OwnRecord(10, 1.0)]) as $ranked) {
+                foreach ($ranked->reasons as $reason) {
+                    self::assertTrue(RuleBook::has($reason->ruleId), $reason->ruleId);
+                }
+            }
+        }
+    }
+
+    /** S6. */
+    public function test_lookalikes_share_depth_cover_and_angle(): void
+    {
+        $one = new Place('one', 37, -80, Structure::SecondaryPoint, [Cover::Laydown], null, 3, 8, null, 200);
+        $found = Lookalikes::of($one, [$one, new Place('twin', 37, -80, Structure::SecondaryPoint, [Cover::Laydown], null, 3, 9, null, 210), new Place('cousin', 37, -80, Structure::SecondaryPoint, [Cover::Laydown], null, 3, 9, null, 20), new Place('stranger', 37, -80, Structure::Basin, [Cover::None], null, 30, 60)]);
+        self::assertSame(['twin', 'cousin'], array_map(static fn (array $f): string => $f['place']->name, $found));
+        self::assertContains('angle of the bank', $found[0]['shared']);
+    }
+
+    /** S11: floating docks by depth. S12: piling docks on the bottom. S14: clear water. */
+    public function test_docks_are_read_by_depth_kind_and_clarity(): void
+    {
+        $day = $this->day(['date' => '2026-07-18', 'water' => ['temp_f' => 84, 'visibility_ft' => 3], 'weather' => ['sky' => 'clear']]);
+        $marks = self::byPart(DockReader::read(new DockPlan('D', DockKind::Floating, 3, 10), $day));
+        self::assertFalse($marks['inside end']->suspended);
+        self::assertTrue($marks['outside posts']->suspended);
+        self::assertSame($marks['inside end']->waterFt, $marks['inside end']->fishFt);
+        foreach (DockReader::read(new DockPlan('P', DockKind::Piling, 3, 10), $day) as $mark) {
+            self::assertFalse($mark->suspended, 'they hardly suspend at posts');
+        }
+        self::assertArrayNotHasKey('floats', self::byPart(DockReader::read(new DockPlan('P', DockKind::Piling, 3, 10), $day)));
+        self::assertSame('walkway', DockReader::read(new DockPlan('D', DockKind::Floating, 3, 8), $day)[0]->part, 'best, most neglected');
+        $clear = $this->day(['date' => '2026-07-18', 'water' => ['temp_f' => 84, 'visibility_ft' => 8], 'weather' => ['sky' => 'clear']]);
+        self::assertSame('water around it', DockReader::read(new DockPlan('D', DockKind::Floating, 3, 8), $clear)[0]->part);
+        foreach (DockReader::read(new DockPlan('D', DockKind::Floating, 3, 12, 40, Extra::cases()), $clear) as $mark) {
+            foreach ($mark->lures as $lure) {
+                self::assertTrue(Catalog::has($lure), $lure);
+            }
+            foreach ($mark->ruleIds as $id) {
+                self::assertTrue(RuleBook::has($id), $id);
+            }
+        }
+    }
+
+    public function test_species_differ_at_a_dock(): void
+    {
+        $best = fn (string $species): float => DockReader::read(new DockPlan('D', DockKind::Floating, 2, 12), $this->day(['species' => $species, 'date' => '2026-06-18', 'water' => ['temp_f' => 74, 'visibility_ft' => 3], 'weather' => ['sky' => 'clear']]))[0]->waterFt;
+        self::assertGreaterThan($best('largemouth_bass'), $best('spotted_bass'));
+        self::assertGreaterThan($best('largemouth_bass'), $best('smallmouth_bass'));
+    }
+
+    /** S16, S17. */
+    public function test_a_row_of_docks(): void
+    {
+        $day = $this->day(['date' => '2026-07-18', 'water' => ['temp_f' => 84, 'visibility_ft' => 3], 'weather' => ['sky' => 'clear']]);
+        $row = [new DockPlan('plain', DockKind::Floating, 3, 8), new DockPlan('ramp', DockKind::Floating, 3, 8, 15, [Extra::Ramp]), new DockPlan('deep', DockKind::Floating, 9, 20)];
+        $ranked = DockRow::ranked($row, $day);
+        self::assertSame('ramp', $ranked[0]['dock']->name);
+        self::assertStringContainsString('ramp beside', $ranked[0]['why']);
+        self::assertSame(['ramp'], array_map(static fn (DockPlan $d): string => $d->name, DockRow::like($row[0], $row)));
+    }
+
+    /** S8. */
+    public function test_in_current_fish_sit_where_the_push_stops(): void
+    {
+        $bar = CurrentPlace::of(Structure::GravelBar, Current::Strong, 90, 6);
+        self::assertEqualsWithDelta(90, $bar?->fishAtDeg, 1e-9, 'below the bar');
+        $light = CurrentPlace::of(Structure::GravelBar, Current::Slight, 90, 6);
+        self::assertGreaterThan($light?->weightOz, $bar->weightOz);
+        self::assertNull(CurrentPlace::of(Structure::Eddy, Current::None, 90, 6));
+    }
+
+    /** @param  array<string, mixed>  $conditions */
+    private function day(array $conditions): Settled
+    {
+        return Settler::settle(ConditionsReader::read($conditions + ['species' => 'largemouth_bass', 'lat' => 37.0, 'lon' => -80.0, 'timezone' => 'America/New_York']));
+    }
+
+    /**
+     * @param  list<Place>  $places
+     * @return list<string>
+     */
+    private function order(array $places, Settled $day, int $minute): array
+    {
+        return array_map(static fn (RankedPlace $r): string => $r->place->name, Ranking::at($places, Hour::of($day, $minute)));
+    }
+
+    private function fit(Place $place, Settled $day, int $minute): float
+    {
+        return Ranking::at([$place], Hour::of($day, $minute))[0]->fit;
+    }
+
+    /**
+     * @param  list<DockMark>  $marks
+     * @return array<string, DockMark>
+     */
+    private static function byPart(array $marks): array
+    {
+        return array_combine(array_map(static fn (DockMark $m): string => $m->part, $marks), $marks);
+    }
+}

@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Lake;
+use App\Models\User;
+use App\Waters\PackedGrid;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Artisan;
+use OldEddy\Instruments\SimulatedBoat;
+use OldEddy\Lake\DepthGrid;
+
+final class LakeTest extends WaterTestCase
+{
+    public function test_soundings_and_a_shoreline_make_a_lake_that_goes_out_and_comes_in_again(): void
+    {
+        $lake = $this->lake($this->angler());
+        $this->give($lake, 'bottom.csv', $this->csv())->assertSessionHasNoErrors()->assertSessionHas('said');
+        $grid = $lake->refresh()->workingGrid();
+        self::assertNotNull($grid);
+        self::assertEqualsWithDelta(12.0, $grid->at(36.9005, -80.0995), 1.0);
+        $ring = [[-80.1005, 36.8995], [-80.0985, 36.8995], [-80.0985, 36.9015], [-80.1005, 36.9015], [-80.1005, 36.8995]];
+        $this->give($lake, 'shore.geojson', json_encode(['type' => 'FeatureCollection', 'features' => [
+            ['type' => 'Feature', 'properties' => [], 'geometry' => ['type' => 'Polygon', 'coordinates' => [$ring]]],
+            ['type' => 'Feature', 'properties' => ['name' => 'Old wall "north"', 'structure' => 'riprap', 'cover' => ['rock', 'nonsense'], 'shallow_ft' => 3, 'deep_ft' => 9], 'geometry' => ['type' => 'Point', 'coordinates' => [-80.0995, 36.9005]]],
+            ['type' => 'Feature', 'properties' => ['depth_ft' => 10], 'geometry' => ['type' => 'LineString', 'coordinates' => [[-80.1, 36.9], [-80.099, 36.901]]]],
+        ]]))->assertSessionHasNoErrors();
+        $spot = $lake->spots()->sole();
+        self::assertSame(['Old wall "north"', 'riprap', ['rock'], 9.0], [$spot->name, $spot->structure, $spot->cover, $spot->deep_ft]);
+        foreach (['gpx' => '<wpt lat="36.900500" lon="-80.099500">', 'geojson' => '"structure":"riprap"', 'csv' => 'lon,lat,depth_ft'] as $form => $needle) {
+            $answer = $this->get(route('lake.give', [$lake, $form]))->assertOk();
+            $body = $form === 'csv' ? $answer->streamedContent() : (string) $answer->getContent();
+            self::assertStringContainsString($needle, $body);
+            $copy = $lake->user_id === 0 ? $lake : User::query()->findOrFail($lake->user_id)->lakes()->create(['name' => "Copy by {$form}"]);
+            $this->give($copy, "x.{$form}", $body)->assertSessionHasNoErrors();
+            if ($form === 'csv') {
+                self::assertEqualsWithDelta($lake->refresh()->workingGrid()?->at(36.9005, -80.0995), $copy->refresh()->workingGrid()?->at(36.9005, -80.0995), 0.2);
+            } else {
+                self::assertSame('Old wall "north"', $copy->spots()->sole()->name);
+            }
+        }
+    }
+
+    public function test_a_recording_with_position_and_depth_becomes_soundings(): void
+    {
+        $lake = $this->lake($this->angler());
+        $boat = new SimulatedBoat(require database_path('seeders/track.php'), new \DateTimeImmutable('2026-11-21T14:30:00Z'));
+        $lines = implode("\r\n", array_merge(...array_map($boat->sentences(...), range(0, 600))));
+        $this->give($lake, 'day.nmea', $lines)->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(8.5, $lake->refresh()->workingGrid()?->at(36.9026, -80.1031), 1.0);
+    }
+
+    public function test_broken_and_hostile_files_get_a_clear_answer_and_change_nothing(): void
+    {
+        $lake = $this->lake($this->angler());
+        $point = static fn (string $lonLat): string => '{"type":"FeatureCollection","features":[{"type":"Feature","properties":{"name":"A"},"geometry":{"type":"Point","coordinates":['.$lonLat.']}}]}';
+        foreach ([
+            ['empty', '', 'empty'],
+            ['noise', "\x00\x01\x02\xff,\x00", 'neither GPX'],
+            ['entities', '<?xml version="1.0"?><!DOCTYPE gpx [<!ENTITY a SYSTEM "file:///etc/passwd">]><gpx><wpt lat="1" lon="2"><name>&a;</name></wpt></gpx>', 'document type'],
+            ['laughs', '<?xml version="1.0"?><!DOCTYPE l [<!ENTITY a "ha"><!ENTITY b "&a;&a;&a;">]><gpx>&b;</gpx>', 'document type'],
+            ['not gpx', '<html><body/></html>', 'not with <gpx>'],
+            ['torn xml', '<gpx><wpt lat="36.9" lon="-80.1"><name>A</name></wpt><wpt lat="36.9"', 'broken at line'],
+            ['axis order', $point('36.9, -100.1'), 'exchanged'],
+            ['other coordinates', $point('512345.0, 4081234.0'), 'no degrees'],
+            ['other system', '{"type":"FeatureCollection","crs":{"properties":{"name":"EPSG:32617"}},"features":[]}', 'another coordinate system'],
+            ['torn json', substr($point('-80.1, 36.9'), 0, -10), 'middle of a feature'],
+            ['no features', '{"type":"Topology"}', 'no GeoJSON'],
+            ['no depth', "lon,lat,name\n-80,36,a\n", 'no column depth_ft'],
+            ['words', str_repeat("a,b,c\n", 60), 'names no column'],
+            ['csv axis order', "36.9,-100.1,5\n", 'exchanged'],
+            ['two lakes', "-80.1,36.9,5\n-80.0,36.95,5\n-70.0,44.0,5\n", 'too far from the others'],
+            ['recording without depth', "\$GPRMC,143000.00,A,3654.1260,N,08006.2520,W,0.0,0.0,211126,,,A*47\n", 'position and depth together'],
+        ] as [$name, $content, $why]) {
+            $this->give($lake, 'file', $content)->assertSessionHasErrors('file');
+            self::assertStringContainsString($why, (string) session('errors')->first('file'), $name);
+        }
+        $this->assertDatabaseCount('spots', 0);
+        self::assertNull($lake->refresh()->grid);
+        $this->post(route('lake.take', $lake), [], ['CONTENT_LENGTH' => 200 * 1024 * 1024])->assertStatus(413);
+    }
+
+    public function test_an_import_of_any_length_streams(): void
+    {
+        $lake = $this->lake($this->angler());
+        $path = tempnam(sys_get_temp_dir(), 'lake');
+        $file = fopen($path, 'wb');
+        fwrite($file, "lon,lat,depth_ft\n");
+        for ($i = 0; $i < 300_000; $i++) {
+            fwrite($file, sprintf("%.6f,%.6f,%.1f\n", -80.1 + ($i % 500) * 0.00001, 36.9 + intdiv($i, 500) * 0.00001, 5 + $i % 20));
+        }
+        fclose($file);
+        memory_reset_peak_usage();
+        $before = memory_get_usage();
+        self::assertSame(0, Artisan::call('eddy:import', ['lake' => $lake->id, 'file' => $path]), Artisan::output());
+        self::assertLessThan(40 * 2 ** 20, memory_get_peak_usage() - $before, 'far less than the file');
+        self::assertSame(2, Artisan::call('eddy:import', ['lake' => $lake->id, 'file' => '/nowhere']));
+        unlink($path);
+    }
+
+    public function test_spots_are_marked_once_changed_and_dropped_by_their_owner_only(): void
+    {
+        $lake = $this->lake($this->angler());
+        $spot = ['name' => 'Wall', 'lat' => 36.9, 'lon' => -80.1, 'structure' => 'riprap', 'cover' => ['rock'], 'shallow_ft' => 2, 'deep_ft' => 8];
+        $this->post(route('spot.keep', $lake), $spot)->assertSessionHasNoErrors();
+        $this->post(route('spot.keep', $lake), ['deep_ft' => 11, 'dock' => ['kind' => 'floating', 'inside_ft' => 3, 'outside_ft' => 8, 'extras' => ['ladder']]] + $spot)->assertSessionHasNoErrors();
+        $kept = $lake->spots()->sole();
+        self::assertSame([11.0, 'floating', ['ladder']], [$kept->deep_ft, $kept->dock['kind'], $kept->dock['extras']]);
+        $this->post(route('spot.keep', $lake), ['shallow_ft' => 20, 'lat' => 95] + $spot)->assertSessionHasErrors(['lat', 'deep_ft']);
+        $this->actingAs($this->angler('marlo@old-eddy.example'));
+        $this->get(route('lake', $lake))->assertNotFound();
+        $this->delete(route('spot.drop', [$lake, $kept->id]))->assertNotFound();
+        $this->post(route('lake.take', $lake))->assertNotFound();
+        $this->get(route('lake.give', [$lake, 'gpx']))->assertNotFound();
+        $this->actingAs(User::query()->findOrFail($lake->user_id))->delete(route('spot.drop', [$lake, $kept->id]))->assertRedirect();
+        self::assertSame(0, $lake->spots()->count());
+    }
+
+    public function test_where_ranks_the_spots_fills_the_day_and_the_stint(): void
+    {
+        [$trip, $lake] = $this->dayOnLake();
+        $this->get(route('where', $trip))->assertOk()->assertSee('In order')->assertSee('East wall')->assertSee('because');
+        $spot = $lake->spots()->where('name', 'East wall')->sole();
+        $this->get(route('where', ['trip' => $trip, 'spot' => $spot->id, 'minute' => 900]))->assertOk()->assertSee('Shade');
+        $this->post(route('where.pick', $trip), ['spot' => $spot->id, 'minute' => 1080])->assertRedirect();
+        $said = $trip->refresh()->conditions['spot'];
+        self::assertSame(['riprap', ['rock'], [2, 12]], [$said['structure'], $said['cover'], $said['depth_ft']]);
+        self::assertTrue($said['shaded']);
+        $stint = (string) \Illuminate\Support\Str::uuid();
+        $this->log($trip->load('user'), [$this->stint($stint, 'Dock of Mill'), $this->event('casts', ['stint' => $stint, 'count' => 3])])->assertOk();
+        $kept = $trip->stints()->sole();
+        self::assertSame([$lake->spots()->where('name', 'Dock of Mill')->sole()->id, 'dock', 'dock'], [$kept->spot_id, $kept->structure, $kept->cover]);
+    }
+
+    public function test_the_days_route_is_planned_kept_and_printed(): void
+    {
+        [$trip, $lake] = $this->dayOnLake();
+        $ids = $lake->spots()->pluck('id', 'name');
+        $ask = ['from' => '07:00', 'to' => '09:00', 'minutes' => 15, 'speed_mph' => 15, 'locked' => [$ids['East wall']], 'forbidden' => [$ids['Flat']]];
+        $this->post(route('where.route', $trip), $ask)->assertSessionHasNoErrors()->assertRedirect();
+        $stops = $trip->refresh()->route['stops'];
+        self::assertContains('East wall', array_column($stops, 'name'));
+        self::assertNotContains('Flat', array_column($stops, 'name'));
+        self::assertLessThanOrEqual(540, $trip->route['end']);
+        $this->get(route('where', $trip))->assertOk()->assertSee('Back by')->assertSee('plan-route', false);
+        $this->get(route('where.sheet', $trip))->assertOk()->assertSee('The rack')->assertSee('East wall');
+        $this->post(route('where.route', $trip), ['from' => '09:00', 'to' => '08:00'] + $ask)->assertSessionHasErrors('to');
+        $this->post(route('where.route', $trip), ['from' => '07:00', 'to' => '07:10'] + $ask)->assertSessionHas('said', fn (string $s): bool => str_contains($s, 'No spot fits'));
+        // From now, where the boat lies.
+        $this->post(route('where.route', $trip), ['from' => '08:00', 'to' => '09:00', 'locked' => [], 'start' => $ids['East wall']] + $ask)->assertSessionHasNoErrors();
+        self::assertNotContains('East wall', array_column($trip->refresh()->route['stops'], 'name'));
+    }
+
+    public function test_a_lake_of_somebody_else_is_no_lake_of_ones_day(): void
+    {
+        $foreign = $this->lake($this->angler('marlo@old-eddy.example'));
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren);
+        $this->get(route('where', $trip))->assertOk()->assertSee('Which lake');
+        $this->post(route('where.on', $trip), ['lake' => $foreign->id])->assertNotFound();
+        $this->post(route('where.route', $trip))->assertNotFound();
+    }
+
+    public function test_a_packed_grid_is_the_same_unpacked(): void
+    {
+        $grid = new DepthGrid(36.9, -80.1, 12.5, 3, 2, [1.5, 2.5, NAN, 0.0, 30.25, 7.0]);
+        $same = PackedGrid::unpack(PackedGrid::pack($grid));
+        self::assertNan($same->depthsFt[2]);
+        self::assertSame([36.9, -80.1, 12.5, 3, 2, 30.25], [$same->north, $same->west, $same->cellM, $same->cols, $same->rows, $same->depthsFt[4]]);
+    }
+
+    private function lake(User $angler): Lake
+    {
+        $this->actingAs($angler);
+
+        return $angler->lakes()->create(['name' => 'Test pond']);
+    }
+
+    /** @return array{\App\Models\Trip, Lake} */
+    private function dayOnLake(): array
+    {
+        $wren = $this->angler();
+        $lake = $this->lake($wren);
+        $this->give($lake, 'bottom.csv', $this->csv());
+        foreach ([['East wall', -80.0992, 'riprap', ['rock'], 2, 12, 120, 25], ['Dock of Mill', -80.0998, 'dock', ['dock'], 3, 8, 20, 12], ['Flat', -80.0996, 'flat', ['none'], 3, 6, null, null]] as [$name, $lon, $structure, $cover, $from, $to, $faces, $high]) {
+            $lake->spots()->create(['name' => $name, 'lat' => 36.9005, 'lon' => $lon, 'structure' => $structure, 'cover' => $cover, 'shallow_ft' => $from, 'deep_ft' => $to, 'bank_faces_deg' => $faces, 'object_height_ft' => $high]);
+        }
+        $trip = $this->trip($wren, ['date' => '2026-07-18', 'timezone' => 'America/New_York', 'lat' => 36.9, 'lon' => -80.1, 'water' => ['temp_f' => 84], 'weather' => ['sky' => 'clear', 'wind_mph' => 9, 'wind_from_deg' => 180]]);
+        $this->post(route('where.on', $trip), ['lake' => $lake->id])->assertRedirect();
+
+        return [$trip->refresh(), $lake];
+    }
+
+    private function csv(): string
+    {
+        $lines = "lon,lat,depth_ft\n";
+        for ($row = 0; $row < 20; $row++) {
+            for ($col = 0; $col < 20; $col++) {
+                $lines .= sprintf("%.5f,%.5f,%.1f\n", -80.1 + $col * 0.0001, 36.9 + $row * 0.0001, 12);
+            }
+        }
+
+        return $lines;
+    }
+
+    private function give(Lake $lake, string $name, string $content): \Illuminate\Testing\TestResponse
+    {
+        return $this->post(route('lake.take', $lake), ['file' => UploadedFile::fake()->createWithContent($name, $content)]);
+    }
+}
