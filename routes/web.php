@@ -47,6 +47,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/file', [LakesController::class, 'takeIn'])->name('lake.take');
         Route::get('/file/{form}', [LakesController::class, 'giveOut'])->whereIn('form', ['gpx', 'geojson', 'csv'])->name('lake.give');
         Route::post('/spots', [SpotsController::class, 'keep'])->name('spot.keep');
+        Route::post('/features', [SpotsController::class, 'dismiss'])->name('feature.drop');
         Route::delete('/spots/{spot}', [SpotsController::class, 'drop'])->whereNumber('spot')->name('spot.drop');
     });
     Route::get('/drill', [DrillController::class, 'index'])->name('drill');

@@ -21,6 +21,11 @@ final class Listener
     /** Seconds between two fixes that are kept. */
     private const FIX_EVERY_S = 5;
 
+    /** Seconds between two readings of the air's pressure. */
+    private const PRESSURE_EVERY_S = 900;
+
+    private const MOST_PRESSURES = 100;
+
     /** The paths of the day that instruments can fill. */
     private const FILLS = ['water.temp_f' => Quantity::WaterTempF, 'weather.wind_mph' => Quantity::WindMph, 'weather.wind_from_deg' => Quantity::WindFromDeg, 'lat' => Quantity::Lat, 'lon' => Quantity::Lon];
 
@@ -33,6 +38,9 @@ final class Listener
     /** @var list<array<string, mixed>> */
     private array $fixes = [];
 
+    /** @var list<array{float, float}> second, hPa */
+    private array $pressure = [];
+
     public function __construct(private readonly Trip $trip)
     {
         $this->state = new BoatState;
@@ -43,6 +51,10 @@ final class Listener
     {
         $this->state = $this->state->after($line);
         $now = $this->state->clock;
+        $hpa = $now === null ? null : $this->state->fresh(Quantity::PressureHpa, $now);
+        if ($hpa !== null && ($this->pressure === [] || $now - $this->pressure[count($this->pressure) - 1][0] >= self::PRESSURE_EVERY_S)) {
+            $this->pressure[] = [$now, $hpa];
+        }
         if ($now !== null && $now - $this->lastFix >= self::FIX_EVERY_S && $this->state->fresh(Quantity::Lat, $now) !== null) {
             $this->lastFix = $now;
             $this->fixes[] = [
@@ -82,6 +94,10 @@ final class Listener
             if ($value !== null) {
                 data_set($measured, $path, round($value, $path === 'lat' || $path === 'lon' ? 5 : 1));
             }
+        }
+
+        foreach (array_slice($this->pressure, -self::MOST_PRESSURES) as [$second, $hpa]) {
+            $measured['weather']['pressure_series'][] = ['hours_ago' => round(($this->state->clock - $second) / 3600, 2), 'hpa' => round($hpa, 1)];
         }
 
         return $measured;

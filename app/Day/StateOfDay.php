@@ -96,7 +96,7 @@ final class StateOfDay
     {
         $shown = [];
         foreach (Arr::dot($trip->measured ?? []) as $path => $value) {
-            $field = FieldSheet::field($path);
+            $field = is_array($value) ? null : FieldSheet::field($path);
             if ($field !== null && Arr::get($trip->conditions, $path) === null) {
                 $shown[$path] = (string) ($field->kind === 'stepper' ? $units->show($field->quantity, (float) $value) : $value);
             }

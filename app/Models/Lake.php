@@ -8,7 +8,10 @@ use App\Waters\PackedGrid;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use OldEddy\Lake\Bottom;
 use OldEddy\Lake\DepthGrid;
+use OldEddy\Lake\Fetch;
+use OldEddy\Lake\Shape;
 
 /**
  * A lake with its shape and spots.
@@ -17,6 +20,9 @@ use OldEddy\Lake\DepthGrid;
  * @property int $user_id
  * @property string $name
  * @property list<list<array{float, float}>>|null $shoreline rings of longitude and latitude
+ * @property list<array{name: string, lat: float, lon: float}>|null $sections names of arms and sections
+ * @property list<list<array{float, float}>>|null $tracks longitude, latitude
+ * @property list<string>|null $dropped found features that are not wanted
  * @property ?string $grid
  * @property ?string $working
  * @property ?float $ramp_lat
@@ -28,9 +34,9 @@ final class Lake extends Model
     /** Cells of the working grid, about. */
     private const WORKING_CELLS = 60_000;
 
-    protected $fillable = ['name', 'shoreline', 'grid', 'working', 'ramp_lat', 'ramp_lon'];
+    protected $fillable = ['name', 'shoreline', 'sections', 'tracks', 'dropped', 'grid', 'working', 'ramp_lat', 'ramp_lon'];
 
-    protected $attributes = ['shoreline' => null, 'grid' => null, 'working' => null, 'ramp_lat' => null, 'ramp_lon' => null];
+    protected $attributes = ['shoreline' => null, 'sections' => null, 'tracks' => null, 'dropped' => null, 'grid' => null, 'working' => null, 'ramp_lat' => null, 'ramp_lon' => null];
 
     protected $hidden = ['grid', 'working'];
 
@@ -49,6 +55,15 @@ final class Lake extends Model
         $this->update(['grid' => PackedGrid::pack($grid), 'working' => PackedGrid::pack($grid->coarser($factor))]);
     }
 
+    /** @return array{fetch_ft: ?list<float>, shape: ?array{float, float, float}} what the lake's shape says of a position */
+    public function read(float $lat, float $lon): array
+    {
+        $grid = $this->workingGrid();
+        $shape = $grid === null ? null : Shape::at(Bottom::of($grid), $lat, $lon);
+
+        return ['fetch_ft' => $grid === null ? null : Fetch::at($grid, $lat, $lon), 'shape' => $shape === null ? null : [$shape->slopePercent, $shape->heightFt, $shape->bend]];
+    }
+
     /** The grid coarse enough to read at once, or null where the depths are not known. */
     public function workingGrid(): ?DepthGrid
     {
@@ -58,6 +73,6 @@ final class Lake extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['shoreline' => 'array', 'ramp_lat' => 'float', 'ramp_lon' => 'float'];
+        return ['shoreline' => 'array', 'sections' => 'array', 'tracks' => 'array', 'dropped' => 'array', 'ramp_lat' => 'float', 'ramp_lon' => 'float'];
     }
 }

@@ -12,6 +12,7 @@ use OldEddy\Conditions\DockKind;
 use OldEddy\Conditions\Structure;
 use OldEddy\Docks\DockPlan;
 use OldEddy\Docks\Extra;
+use OldEddy\Lake\Shape;
 use OldEddy\Where\Place;
 
 /**
@@ -32,6 +33,7 @@ use OldEddy\Where\Place;
  * @property ?float $object_height_ft
  * @property ?float $setback_ft
  * @property ?list<float> $fetch_ft
+ * @property ?array{float, float, float} $shape
  * @property ?array{kind: string, inside_ft: float, outside_ft: float, walkway_ft: float, extras: list<string>} $dock
  * @property string $origin
  */
@@ -42,9 +44,9 @@ final class LakeSpot extends Model
 
     protected $table = 'spots';
 
-    protected $fillable = ['lake_id', 'name', ...self::FIELDS, 'fetch_ft', 'dock', 'origin'];
+    protected $fillable = ['lake_id', 'name', ...self::FIELDS, 'fetch_ft', 'shape', 'dock', 'origin'];
 
-    protected $attributes = ['cover' => '[]', 'origin' => 'typed', 'structure' => null, 'bottom' => null, 'shallow_ft' => null, 'deep_ft' => null, 'depth_nearby_ft' => null, 'bank_faces_deg' => null, 'object_height_ft' => null, 'setback_ft' => null, 'fetch_ft' => null, 'dock' => null];
+    protected $attributes = ['cover' => '[]', 'origin' => 'typed', 'structure' => null, 'bottom' => null, 'shallow_ft' => null, 'deep_ft' => null, 'depth_nearby_ft' => null, 'bank_faces_deg' => null, 'object_height_ft' => null, 'setback_ft' => null, 'fetch_ft' => null, 'shape' => null, 'dock' => null];
 
     /** @return BelongsTo<Lake, $this> */
     public function lake(): BelongsTo
@@ -60,6 +62,7 @@ final class LakeSpot extends Model
             array_map(Cover::from(...), $this->cover),
             $this->bottom === null ? null : Bottom::from($this->bottom),
             $this->shallow_ft, $this->deep_ft, $this->depth_nearby_ft, $this->bank_faces_deg, $this->object_height_ft, $this->setback_ft, $this->fetch_ft,
+            $this->shape === null ? null : new Shape(...$this->shape),
         );
     }
 
@@ -73,6 +76,6 @@ final class LakeSpot extends Model
     {
         $numbers = array_fill_keys(['lat', 'lon', 'shallow_ft', 'deep_ft', 'depth_nearby_ft', 'bank_faces_deg', 'object_height_ft', 'setback_ft'], 'float');
 
-        return $numbers + ['cover' => 'array', 'fetch_ft' => 'array', 'dock' => 'array'];
+        return $numbers + ['cover' => 'array', 'fetch_ft' => 'array', 'shape' => 'array', 'dock' => 'array'];
     }
 }

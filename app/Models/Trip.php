@@ -60,7 +60,7 @@ final class Trip extends Model
     public function stints(): HasMany
     {
         $relation = $this->hasMany(Stint::class);
-        $relation->orderBy('started_at')->orderBy('created_at');
+        $relation->orderBy('started_at')->orderBy('seq');
 
         return $relation;
     }

@@ -26,8 +26,9 @@ final class TakeIn
     /** @return string what was taken in, in words */
     public static function file(Lake $lake, string $path, float $cellM = 10.0): string
     {
-        [$spots, $rings, $points, $soundings] = [[], [], 0, new Soundings($cellM)];
+        [$spots, $rings, $tracks, $sections, $points, $soundings] = [[], [], [], [], 0, new Soundings($cellM)];
         try {
+            $shore = 0;
             foreach (AnyFile::read($path) as $found) {
                 switch ($found->what) {
                     case 'sounding':
@@ -35,31 +36,42 @@ final class TakeIn
                         break;
                     case 'ring':
                         $points += count($found->ring);
+                        $shore += count($found->ring);
                         $rings[] = $found->ring;
                         // The waterline is a depth as well.
                         foreach ($found->ring as [$lon, $lat]) {
                             $soundings->add($lat, $lon, 0.0);
                         }
                         break;
+                    case 'track':
+                        $points++;
+                        if ($found->about['first'] || $tracks === []) {
+                            $tracks[] = [];
+                        }
+                        $tracks[count($tracks) - 1][] = [round($found->lon, 6), round($found->lat, 6)];
+                        break;
+                    case 'section':
+                        $sections[] = ['name' => $found->about['name'], 'lat' => $found->lat, 'lon' => $found->lon];
+                        break;
                     default:
                         $spots[] = $found;
                 }
                 if (count($spots) > self::MOST_SPOTS || $points > self::MOST_RING_POINTS) {
-                    throw new Refused(sprintf('The file has more than %d spots or %d points of shoreline.', self::MOST_SPOTS, self::MOST_RING_POINTS));
+                    throw new Refused(sprintf('The file has more than %d spots or %d points of shoreline and tracks.', self::MOST_SPOTS, self::MOST_RING_POINTS));
                 }
             }
             $fresh = $soundings->taken();
             $known = $lake->grid === null ? null : PackedGrid::unpack($lake->grid);
-            if ($fresh > $points && $known !== null) {
+            if ($fresh > $shore && $known !== null) {
                 self::addTo($soundings, $known);
             }
             // A shoreline alone cuts the depths that are known already.
-            $grid = $fresh > $points ? $soundings->grid() : ($rings !== [] ? $known : null);
+            $grid = $fresh > $shore ? $soundings->grid() : ($rings !== [] ? $known : null);
         } catch (InvalidArgumentException $e) {
             throw new Refused(ucfirst($e->getMessage()).sprintf(' (after %d soundings).', $soundings->taken()));
         }
 
-        return DB::transaction(function () use ($lake, $spots, $rings, $grid, $fresh, $points): string {
+        return DB::transaction(function () use ($lake, $spots, $rings, $grid, $fresh, $shore, $tracks, $sections): string {
             if ($rings !== []) {
                 $lake->update(['shoreline' => $rings]);
             }
@@ -70,7 +82,9 @@ final class TakeIn
                 self::keep($lake, $spot->lat, $spot->lon, $spot->about, $n);
             }
 
-            return sprintf('%d spots, %d soundings, %d rings of shoreline.', count($spots), $fresh - $points, count($rings));
+            $lake->update([...($tracks === [] ? [] : ['tracks' => [...($lake->tracks ?? []), ...$tracks]]), ...($sections === [] ? [] : ['sections' => $sections])]);
+
+            return sprintf('%d spots, %d soundings, %d rings of shoreline, %d tracks, %d names of sections.', count($spots), $fresh - $shore, count($rings), count($tracks), count($sections));
         });
     }
 

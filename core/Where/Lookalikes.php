@@ -6,7 +6,7 @@ namespace OldEddy\Where;
 
 use OldEddy\Conditions\Cover;
 
-/** Spots like one spot: same structure, cover, depth, angle of the bank. Basis: rule S6; the shares are our own. */
+/** Spots like one spot: same structure, cover, depth, angle of the bank, shape of the bottom. Basis: rule S6; the shares are our own. */
 final class Lookalikes
 {
     /** From this likeness on a spot is called alike. */
@@ -58,6 +58,10 @@ final class Lookalikes
         }
         if ($one->bankFacesDeg !== null) {
             $count(1.0, $other->bankFacesDeg === null ? 0.0 : (1 + cos(deg2rad($one->bankFacesDeg - $other->bankFacesDeg))) / 2, 'angle of the bank');
+        }
+
+        if ($one->shape !== null && $other->shape !== null) {
+            $count(2.0, $one->shape->likeness($other->shape), 'shape of the bottom');
         }
 
         return [$of > 0 ? $sum / $of : 0.0, $shared];

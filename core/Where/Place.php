@@ -7,12 +7,14 @@ namespace OldEddy\Where;
 use OldEddy\Conditions\Bottom;
 use OldEddy\Conditions\Cover;
 use OldEddy\Conditions\Structure;
+use OldEddy\Lake\Shape;
 use OldEddy\Shade\BankShade;
 
 /**
  * A marked spot: position in degrees, what it is, depths in feet at the reference level, the compass direction from its
  * bank out over the water with the height of what stands on it (feet), and the fetch of open water before it in feet by
- * eight compass directions, from north clockwise, where the lake's shape is known.
+ * eight compass directions, from north clockwise, and the shape of
+ * the bottom, where the lake's depths are known.
  */
 final readonly class Place
 {
@@ -34,6 +36,7 @@ final readonly class Place
         public ?float $objectHeightFt = null,
         public ?float $setbackFt = null,
         public ?array $fetchFt = null,
+        public ?Shape $shape = null,
     ) {
     }
 

@@ -21,6 +21,8 @@ return new class extends Migration
         });
         Schema::table('stints', function (Blueprint $table): void {
             $table->string('angler', 40)->nullable();
+            // Two stints can begin within one second: the log's own order tells them apart.
+            $table->unsignedBigInteger('seq')->default(0);
             $table->string('cover_part', 10)->nullable();
             $table->softDeletes();
             // One's own past is summed out of the index alone.
@@ -80,7 +82,7 @@ return new class extends Migration
         }
         Schema::table('log_events', fn (Blueprint $table) => $table->dropColumn('before'));
         Schema::table('contacts', fn (Blueprint $table) => $table->dropColumn(['forage', 'depth_ft', 'cover', 'cover_part', 'light', 'lat', 'lon', 'deleted_at']));
-        Schema::table('stints', fn (Blueprint $table) => $table->dropColumn(['angler', 'cover_part', 'deleted_at']));
+        Schema::table('stints', fn (Blueprint $table) => $table->dropColumn(['angler', 'seq', 'cover_part', 'deleted_at']));
         Schema::table('trips', fn (Blueprint $table) => $table->dropColumn(['stage', 'clarity', 'measured', 'boat', 'drill_seed']));
     }
 };

@@ -16,6 +16,9 @@ return new class extends Migration
             $table->foreignId('user_id')->constrained()->cascadeOnDelete();
             $table->string('name', 80);
             $table->json('shoreline')->nullable();
+            $table->json('sections')->nullable();
+            $table->json('tracks')->nullable();
+            $table->json('dropped')->nullable();
             $table->decimal('ramp_lat', 9, 6)->nullable();
             $table->decimal('ramp_lon', 9, 6)->nullable();
             $table->timestamps();
@@ -35,6 +38,7 @@ return new class extends Migration
                 $table->decimal($column, 6, 1)->nullable();
             }
             $table->json('fetch_ft')->nullable();
+            $table->json('shape')->nullable();
             $table->json('dock')->nullable();
             $table->string('origin', 10)->default('typed');
             $table->timestamps();

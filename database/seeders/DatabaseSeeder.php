@@ -13,7 +13,6 @@ use App\Models\Trip;
 use App\Models\User;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
-use OldEddy\Lake\Fetch;
 use Ramsey\Uuid\Uuid;
 
 /** The demo scenario: an invented reservoir with two creek arms, and one angler's days on it. Loaded once. */
@@ -48,13 +47,14 @@ final class DatabaseSeeder extends Seeder
         $lake = $angler->lakes()->create(['name' => 'Ottermark Reservoir']);
         $lake->keepGrid($grid);
         $at = static fn (float $east, float $south): array => $grid->position($east / $grid->cellM, $south / $grid->cellM);
-        [$lat, $lon] = $at(1340, 840);
-        $lake->update(['ramp_lat' => $lat, 'ramp_lon' => $lon]);
+        [$lat, $lon] = $at(1281, 575);
+        $section = static fn (string $name, float $east, float $south): array => ['name' => $name, 'lat' => $at($east, $south)[0], 'lon' => $at($east, $south)[1]];
+        $lake->update(['ramp_lat' => $lat, 'ramp_lon' => $lon, 'sections' => [$section('Ladle Creek arm', 2060, 660), $section('Cinder Creek arm', 150, 1960), $section('Lower end', 2050, 1480), $section('Upper lake', 900, 330)]]);
         foreach ($spots as [$name, $east, $south, $structure, $cover, $shallow, $deep, $near, $faces, $height, $setback, $dock]) {
             [$lat, $lon] = $at($east, $south);
             $lake->spots()->create([
                 'name' => $name, 'lat' => $lat, 'lon' => $lon, 'structure' => $structure, 'cover' => $cover, 'shallow_ft' => $shallow, 'deep_ft' => $deep,
-                'depth_nearby_ft' => $near, 'bank_faces_deg' => $faces, 'object_height_ft' => $height, 'setback_ft' => $setback, 'dock' => $dock, 'fetch_ft' => Fetch::at($grid, $lat, $lon),
+                'depth_nearby_ft' => $near, 'bank_faces_deg' => $faces, 'object_height_ft' => $height, 'setback_ft' => $setback, 'dock' => $dock, ...$lake->read($lat, $lon),
             ]);
         }
 

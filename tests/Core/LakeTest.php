@@ -6,10 +6,13 @@ namespace Tests\Core;
 
 use InvalidArgumentException;
 use OldEddy\Conditions\Structure;
+use OldEddy\Lake\Bottom;
+use OldEddy\Lake\Contours;
 use OldEddy\Lake\DepthGrid;
 use OldEddy\Lake\Feature;
 use OldEddy\Lake\FeatureFinder;
 use OldEddy\Lake\Fetch;
+use OldEddy\Lake\Shape;
 use OldEddy\Lake\Shoreline;
 use OldEddy\Lake\Soundings;
 use OldEddy\Lake\Terrain;
@@ -129,6 +132,30 @@ final class LakeTest extends TestCase
         self::assertEqualsWithDelta(99 * 10 / 0.3048, $fetch[2], 40, 'east');
         self::assertLessThan(400, $fetch[0]);
         self::assertLessThan(70, $fetch[6]);
+    }
+
+    public function test_depth_lines_run_at_their_depth_and_close(): void
+    {
+        $grid = self::grid(static fn (float $x, float $y): float => max(0.0, 30 - 0.5 * hypot($x - 80, $y - 80)));
+        $lines = Contours::at($grid, 10.0);
+        self::assertCount(1, $lines);
+        self::assertSame($lines[0][0], $lines[0][count($lines[0]) - 1], 'a ring');
+        foreach ($lines[0] as [$lon, $lat]) {
+            self::assertEqualsWithDelta(40, hypot($grid->columnOf($lon) - 80, $grid->rowOf($lat) - 80), 0.1);
+        }
+        self::assertSame([], Contours::at($grid, 31.0));
+        $open = Contours::at(self::grid(static fn (float $x): float => 0.2 * $x), 10.0);
+        self::assertCount(1, $open);
+        self::assertCount(160, $open[0]);
+    }
+
+    public function test_shapes_are_alike_where_the_bottom_is(): void
+    {
+        $bottom = Bottom::of(self::grid(static fn (float $x, float $y): float => 20 - 10 * exp(-(($x - 40) ** 2 + ($y - 40) ** 2) / 100) - 10 * exp(-(($x - 110) ** 2 + ($y - 110) ** 2) / 100)));
+        $at = static fn (int $col, int $row): ?Shape => Shape::at($bottom, ...$bottom->grid->position($col, $row));
+        self::assertGreaterThan(0.9, $at(40, 40)?->likeness($at(110, 110) ?? new Shape(0, 0, 0)));
+        self::assertLessThan(0.7, $at(40, 40)->likeness($at(80, 20) ?? new Shape(0, 0, 0)));
+        self::assertNull($at(-5, 10));
     }
 
     public function test_a_coarser_grid_keeps_place_and_depth(): void

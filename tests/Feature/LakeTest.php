@@ -43,6 +43,39 @@ final class LakeTest extends WaterTestCase
         }
     }
 
+    public function test_tracks_sections_and_contours_go_out_and_come_in(): void
+    {
+        $lake = $this->lake($this->angler());
+        $this->give($lake, 'bottom.csv', $this->csv(true));
+        $this->give($lake, 'way.gpx', '<gpx version="1.1"><wpt lat="36.9" lon="-80.1"><name>Mark</name></wpt><trk><trkseg><trkpt lat="36.9" lon="-80.1"/><trkpt lat="36.901" lon="-80.099"/></trkseg><trkseg><trkpt lat="36.9" lon="-80.098"/></trkseg></trk></gpx>')->assertSessionHasNoErrors();
+        self::assertSame([[[-80.1, 36.9], [-80.099, 36.901]], [[-80.098, 36.9]]], $lake->refresh()->tracks);
+        $this->give($lake, 'names.geojson', '{"type":"FeatureCollection","features":[{"type":"Feature","properties":{"kind":"section","name":"Lower end"},"geometry":{"type":"Point","coordinates":[-80.0995,36.9005]}}]}')->assertSessionHasNoErrors();
+        self::assertSame('Lower end', $lake->refresh()->sections[0]['name']);
+        self::assertStringContainsString('<trkpt lat="36.901000"', (string) $this->get(route('lake.give', [$lake, 'gpx']))->getContent());
+        $out = json_decode((string) $this->get(route('lake.give', [$lake, 'geojson']))->getContent(), true);
+        self::assertContains('contour', array_column(array_column($out['features'], 'properties'), 'kind'));
+        $copy = User::query()->findOrFail($lake->user_id)->lakes()->create(['name' => 'By its contours']);
+        $this->give($copy, 'x.geojson', json_encode($out))->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(10.0, $copy->refresh()->workingGrid()?->at(36.9005, -80.0995), 2.5);
+        $this->get(route('lake', $lake))->assertOk()->assertSee('Lower end');
+    }
+
+    public function test_a_found_feature_that_is_dropped_is_not_offered_again(): void
+    {
+        $lake = $this->lake($this->angler());
+        $depths = [];
+        for ($row = 0; $row < 80; $row++) {
+            for ($col = 0; $col < 80; $col++) {
+                $depths[] = 25 - 15 * exp(-(($col - 40) ** 2 + ($row - 40) ** 2) / 60);
+            }
+        }
+        $lake->keepGrid(new DepthGrid(36.91, -80.1, 10, 80, 80, $depths));
+        $page = (string) $this->get(route('lake', $lake))->assertSee('Hump 1')->getContent();
+        self::assertSame(1, preg_match('/name="feature" value="(hump [^"]+)"/', $page, $m));
+        $this->post(route('feature.drop', $lake), ['feature' => $m[1]])->assertRedirect();
+        $this->get(route('lake', $lake))->assertOk()->assertDontSee('Hump 1');
+    }
+
     public function test_a_recording_with_position_and_depth_becomes_soundings(): void
     {
         $lake = $this->lake($this->angler());
@@ -193,12 +226,12 @@ final class LakeTest extends WaterTestCase
         return [$trip->refresh(), $lake];
     }
 
-    private function csv(): string
+    private function csv(bool $sloping = false): string
     {
         $lines = "lon,lat,depth_ft\n";
         for ($row = 0; $row < 20; $row++) {
             for ($col = 0; $col < 20; $col++) {
-                $lines .= sprintf("%.5f,%.5f,%.1f\n", -80.1 + $col * 0.0001, 36.9 + $row * 0.0001, 12);
+                $lines .= sprintf("%.5f,%.5f,%.1f\n", -80.1 + $col * 0.0001, 36.9 + $row * 0.0001, $sloping ? 2 * $col : 12);
             }
         }
 

@@ -82,6 +82,16 @@ final class LogMoreTest extends WaterTestCase
         $this->log($trip, [$this->event('undo', ['target' => $out['id']])])->assertJsonPath('state.stints.0.casts', 8);
     }
 
+    public function test_two_stints_of_one_second_keep_their_order(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren);
+        foreach (range(1, 8) as $try) {
+            [$a, $b] = [(string) Str::uuid(), (string) Str::uuid()];
+            $this->log($trip, [$this->stint($a, "First {$try}"), $this->stint($b, "Second {$try}")])->assertJsonPath('state.stints.'.(2 * $try - 1).'.spot', "Second {$try}");
+        }
+    }
+
     public function test_a_turn_of_the_day_makes_earlier_casts_say_less(): void
     {
         [$trip] = $this->dayWithFish();

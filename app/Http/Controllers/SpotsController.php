@@ -13,7 +13,6 @@ use OldEddy\Conditions\Cover;
 use OldEddy\Conditions\DockKind;
 use OldEddy\Conditions\Structure;
 use OldEddy\Docks\Extra;
-use OldEddy\Lake\Fetch;
 
 /** Spots of a lake: marked, changed, dropped. */
 final class SpotsController
@@ -34,11 +33,19 @@ final class SpotsController
         $dock = $given['dock'] ?? [];
         $given['dock'] = isset($dock['kind']) ? ['kind' => $dock['kind'], 'inside_ft' => (float) $dock['inside_ft'], 'outside_ft' => (float) $dock['outside_ft'], 'walkway_ft' => (float) ($dock['walkway_ft'] ?? 15), 'extras' => $dock['extras'] ?? []] : null;
         $given['cover'] ??= [];
-        $grid = $lake->workingGrid();
-        $given['fetch_ft'] = $grid === null ? null : Fetch::at($grid, (float) $given['lat'], (float) $given['lon']);
+        $given += $lake->read((float) $given['lat'], (float) $given['lon']);
         $lake->spots()->updateOrCreate(['name' => $given['name']], array_filter($given, fn (mixed $value, string $key): bool => $key !== 'origin' || $value !== null, ARRAY_FILTER_USE_BOTH));
 
         return redirect()->route('lake', $lake)->with('said', "{$given['name']} is marked.");
+    }
+
+    /** A found feature that is not wanted is not offered again. */
+    public function dismiss(Request $request, Lake $lake): RedirectResponse
+    {
+        $given = $request->validate(['feature' => ['required', 'string', 'max:60']]);
+        $lake->update(['dropped' => array_slice(array_values(array_unique([...($lake->dropped ?? []), $given['feature']])), -500)]);
+
+        return redirect()->route('lake', $lake)->with('said', 'Dropped: it is not offered again.');
     }
 
     public function drop(Lake $lake, int $spot): RedirectResponse

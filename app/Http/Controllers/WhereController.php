@@ -15,8 +15,10 @@ use Illuminate\Http\Request;
 use OldEddy\Docks\DockReader;
 use OldEddy\Docks\DockRow;
 use OldEddy\Ribbon\DayRibbon;
+use OldEddy\Route\Stop;
 use OldEddy\Shade\ShadeDay;
 use OldEddy\Stream\CurrentPlace;
+use OldEddy\Where\Hour;
 use OldEddy\Where\Lookalikes;
 
 /** Which places, in which order, at which hour, from which side. */
@@ -41,7 +43,8 @@ final class WhereController
             'plan' => $grid === null ? null : new PlanDrawing($grid),
             'line' => $stops === [] ? [] : (new DayRoute($day, $trip->route['asked']))->line($stops),
             'ribbon' => DayRibbon::of($day->day, planned: DayRoute::ribbon($stops)),
-            'chosen' => $spot === null ? null : $this->spot($day, $spot),
+            'tempoMinutes' => Stop::minutesBy($trip->user->schools()),
+            'chosen' => $spot === null ? null : $this->spot($day, $spot, $minute),
         ]);
     }
 
@@ -94,7 +97,7 @@ final class WhereController
     }
 
     /** @return array<string, mixed> all that is read of one spot today */
-    private function spot(DayOnLake $day, LakeSpot $spot): array
+    private function spot(DayOnLake $day, LakeSpot $spot, int $minute): array
     {
         $place = $spot->place();
         $shade = $place->shade() === null || $day->day->sunDay === null ? null : new ShadeDay($place->shade(), $day->day->sunDay);
@@ -105,6 +108,8 @@ final class WhereController
             'spot' => $spot,
             'windows' => $shade?->windows() ?? [],
             'shade' => $shade === null ? [] : array_map(static fn (int $minute): array => [$minute, $shade->widthFt($minute)], range(300, 1320, 15)),
+            // Cast from the water at the bank, as one does from a boat.
+            'shadow' => $place->bankFacesDeg === null ? null : Hour::of($day->day, $minute)->shadowWarning(fmod($place->bankFacesDeg + 180, 360)),
             'lookalikes' => array_slice(Lookalikes::of($place, array_map(static fn (LakeSpot $s) => $s->place(), $day->spots)), 0, 5),
             'dock' => $dock, 'marks' => $dock === null ? [] : DockReader::read($dock, $day->day), 'boat' => $dock === null ? null : DockReader::boat($dock, $day->day),
             'row' => $dock === null || $docks === [] ? [] : DockRow::ranked($docks, $day->day),

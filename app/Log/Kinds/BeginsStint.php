@@ -40,7 +40,7 @@ final class BeginsStint extends Kind
         Stint::query()->insertOrIgnore([
             'id' => $event['stint'], 'trip_id' => $this->trip->id, 'started_at' => $event['at'], 'spot' => $event['spot'],
             'lure' => $event['lure'], 'color' => $event['color'], 'depth_ft' => $event['depth_ft'], 'retrieve' => $event['retrieve'],
-            'angler' => $event['angler'] ?? null, ...$place,
+            'angler' => $event['angler'] ?? null, 'seq' => (int) LogEvent::query()->where('id', $event['id'])->value('seq'), ...$place,
             'light' => $place['light'] ?? StintLight::at($this->trip, $event['at']),
             'created_at' => now(), 'updated_at' => now(),
         ]);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Waters\Files;
 
-/** One thing found in a file: a spot, a sounding or a ring of shoreline, all in degrees. */
+/** One thing found in a file: a spot, a sounding, the name of a section, a point of a track or a ring of shoreline, all in degrees. */
 final readonly class Found
 {
     /**
@@ -24,6 +24,17 @@ final readonly class Found
     public static function sounding(float $lat, float $lon, float $depthFt): self
     {
         return new self('sounding', $lat, $lon, $depthFt);
+    }
+
+    public static function section(float $lat, float $lon, string $name): self
+    {
+        return new self('section', $lat, $lon, about: ['name' => $name]);
+    }
+
+    /** A track may come in pieces: each point by itself, the first one of a piece marked. */
+    public static function trackPoint(float $lat, float $lon, bool $first): self
+    {
+        return new self('track', $lat, $lon, about: ['first' => $first]);
     }
 
     /** @param  list<array{float, float}>  $ring */

@@ -99,8 +99,8 @@ final class GeoJson
             throw new Refused("Feature {$number} has no coordinates.");
         }
         foreach (match ($type) {
-            'Point' => $depth === null || isset($about['name']) ? [Found::spot(...[...array_reverse(self::pair($points, $number)), $about])] : [Found::sounding(...[...array_reverse(self::pair($points, $number)), $depth])],
-            'LineString' => $depth === null ? [] : array_map(static fn (mixed $p): Found => Found::sounding(...[...array_reverse(self::pair($p, $number)), $depth]), $points),
+            'Point' => ($about['kind'] ?? null) === 'section' && is_string($about['name'] ?? null) ? [Found::section(...[...array_reverse(self::pair($points, $number)), mb_substr($about['name'], 0, 60)])] : ($depth === null || isset($about['name']) ? [Found::spot(...[...array_reverse(self::pair($points, $number)), $about])] : [Found::sounding(...[...array_reverse(self::pair($points, $number)), $depth])]),
+            'LineString' => $depth === null ? self::track($points, $number) : array_map(static fn (mixed $p): Found => Found::sounding(...[...array_reverse(self::pair($p, $number)), $depth]), $points),
             'MultiLineString' => $depth === null ? [] : array_map(static fn (mixed $p): Found => Found::sounding(...[...array_reverse(self::pair($p, $number)), $depth]), array_merge(...$points)),
             'Polygon' => self::rings($points, $number),
             'MultiPolygon' => array_merge(...array_map(static fn (mixed $p): array => self::rings($p, $number), $points)),
@@ -108,6 +108,12 @@ final class GeoJson
         } as $found) {
             yield $found;
         }
+    }
+
+    /** @return list<Found> */
+    private static function track(mixed $points, int $number): array
+    {
+        return array_map(static fn (mixed $p, int $n): Found => Found::trackPoint(...[...array_reverse(self::pair($p, $number)), $n === 0]), array_values($points), array_keys(array_values($points)));
     }
 
     /** @return list<Found> */

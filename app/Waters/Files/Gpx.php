@@ -7,7 +7,7 @@ namespace App\Waters\Files;
 use Generator;
 use XMLReader;
 
-/** Waypoints of a GPX file as spots; points of tracks count as read. Read piece by piece; entities and the network stay shut. */
+/** Waypoints of a GPX file as spots, tracks and routes as tracks. Read piece by piece; entities and the network stay shut. */
 final class Gpx
 {
     /** @return Generator<int, Found> */
@@ -20,6 +20,7 @@ final class Gpx
                 throw new Refused('The file cannot be read as XML.');
             }
             $seen = false;
+            $first = false;
             while ($xml->read()) {
                 if ($xml->nodeType === XMLReader::DOC_TYPE || $xml->nodeType === XMLReader::ENTITY_REF) {
                     throw new Refused('The file declares a document type or entities, which GPX has no use for: refused.');
@@ -33,6 +34,11 @@ final class Gpx
                 }
                 if ($xml->localName === 'wpt') {
                     yield self::waypoint($xml);
+                } elseif ($xml->localName === 'trkseg' || $xml->localName === 'rte') {
+                    $first = true;
+                } elseif ($xml->localName === 'trkpt' || $xml->localName === 'rtept') {
+                    yield Found::trackPoint(...[...self::position($xml), $first]);
+                    $first = false;
                 }
             }
             $error = libxml_get_last_error();
@@ -48,10 +54,7 @@ final class Gpx
 
     private static function waypoint(XMLReader $xml): Found
     {
-        [$lat, $lon] = [$xml->getAttribute('lat'), $xml->getAttribute('lon')];
-        if (! is_numeric($lat) || ! is_numeric($lon)) {
-            throw new Refused('A waypoint has no latitude and longitude.');
-        }
+        [$lat, $lon] = self::position($xml);
         $name = '';
         $depth = $xml->depth;
         while (! $xml->isEmptyElement && $xml->read() && $xml->depth > $depth) {
@@ -63,6 +66,17 @@ final class Gpx
             }
         }
 
-        return Found::spot((float) $lat, (float) $lon, ['name' => $name]);
+        return Found::spot($lat, $lon, ['name' => $name]);
+    }
+
+    /** @return array{float, float} latitude, longitude */
+    private static function position(XMLReader $xml): array
+    {
+        [$lat, $lon] = [$xml->getAttribute('lat'), $xml->getAttribute('lon')];
+        if (! is_numeric($lat) || ! is_numeric($lon) || abs((float) $lat) > 90 || abs((float) $lon) > 180) {
+            throw new Refused("A point of the file has no latitude and longitude: {$lat}, {$lon}.");
+        }
+
+        return [(float) $lat, (float) $lon];
     }
 }

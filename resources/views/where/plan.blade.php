@@ -3,6 +3,9 @@
 <svg viewBox="{{ $plan->box() }}" role="group" aria-label="{{ $title }}" tabindex="0">
     <g data-depths></g>
     @foreach ($shades ?? [] as $shade)<polygon points="{{ $shade }}" class="plan-shade"/>@endforeach
+    @foreach ($lake->tracks ?? [] as $track)<polyline points="{{ $plan->line(array_map(array_reverse(...), $track)) }}" class="plan-track"/>@endforeach
+    @foreach ($lake->sections ?? [] as $section)<text x="{{ $plan->x($section['lon']) }}" y="{{ $plan->y($section['lat']) }}" class="plan-section">{{ $section['name'] }}{{ isset($temps[$section['name']]) ? ', '.$temps[$section['name']] : '' }}</text>@endforeach
+    @if ($lake->ramp_lat !== null)<g class="plan-spot" transform="translate({{ $plan->x($lake->ramp_lon) }} {{ $plan->y($lake->ramp_lat) }})"><circle r="9"/><text x="14" y="5" class="plan-name">ramp</text></g>@endif
     @if ($line ?? [])<polyline points="{{ $plan->line($line) }}" class="plan-route"/>@endif
     @foreach ($marks as $mark)
         <g class="plan-spot {{ $mark['class'] }}" transform="translate({{ $plan->x($mark['lon']) }} {{ $plan->y($mark['lat']) }})">

@@ -21,6 +21,7 @@
             @php($shades = $sun === null || $day->sky->isCovered() ? [] : $spots->filter(fn ($s) => $s->place()->shade()?->widthFt($sun) > 0)->map(fn ($s) => $plan->shade($s->lat, $s->lon, $s->bank_faces_deg, $s->place()->shade()->widthFt($sun)))->values()->all())
             @php($arrows = $day->windFromDeg === null ? [] : [['d' => $plan->arrow(220, $plan->height() - 190, $day->windFromDeg + 180, 150), 'x' => 60, 'y' => $plan->height() - 20, 'words' => 'wind '.$units->show('speed', $day->windMph).' '.$units->word('speed')]])
             @if ($sun && $sun->elevationDeg > 0) @php($arrows[] = ['d' => $plan->arrow($plan->width() - 200 + 90 * sin(deg2rad($sun->azimuthDeg)), 200 - 90 * cos(deg2rad($sun->azimuthDeg)), $sun->azimuthDeg + 180, 150), 'x' => $plan->width() - 380, 'y' => 370, 'words' => 'sun '.round($sun->elevationDeg).'° high']) @endif
+            @php($temps = collect($trip->conditions['sections'] ?? [])->filter(fn ($s) => isset($s['temp_f']))->mapWithKeys(fn ($s) => [$s['name'] => $units->temp($s['temp_f'])])->all())
             @include('where.plan', ['title' => "Water plan of {$lake->name}: spots numbered by their fit at {$clock($minute)}.", 'depths' => $plan->depths($day->levelChangeFtPerWeek), 'marks' => $marks, 'caption' => 'depth lines at 2, 5, 10 … ft'.($day->levelChangeFtPerWeek != 0 ? ', level '.sprintf('%+.1f ft', $day->levelChangeFtPerWeek) : '').'; hatched: shade now; drag, pinch or arrow keys, + and −, 0 for all'])
         @else
             <p>The depths of this lake are not known: <a href="{{ route('lake', $lake) }}">take in soundings</a>. Spots are ranked by what is known of them.</p>
@@ -28,10 +29,10 @@
         @include('partials.ribbon', ['key' => 'where'])
         <section aria-label="The day's route">
             <h2>The day's route</h2>
-            @php($asked = $trip->route['asked'] ?? ['from' => 420, 'to' => 900, 'minutes' => 15, 'speed_mph' => 20, 'locked' => [], 'forbidden' => []])
+            @php($asked = $trip->route['asked'] ?? ['from' => 420, 'to' => 900, 'minutes' => $tempoMinutes, 'speed_mph' => 20, 'locked' => [], 'forbidden' => []])
             @if ($trip->route)
                 @if ($trip->route['note'] ?? null)<p class="trouble">{{ $trip->route['note'] }}</p>@endif
-                <ol class="route">@foreach ($trip->route['stops'] as $stop)<li>{{ $clock($stop['at']) }}–{{ $clock($stop['to']) }} <b>{{ $stop['name'] }}</b> <span class="muted">{{ $stop['run_min'] }} min under way</span></li>@endforeach</ol>
+                <ol class="route">@foreach ($trip->route['stops'] as $stop)<li>{{ $clock($stop['at']) }}–{{ $clock($stop['to']) }} <b>{{ $stop['name'] }}</b> <span class="muted">{{ $stop['run_min'] }} min, {{ number_format($stop['run_min'] * $asked['speed_mph'] / 60, 1) }} mi under way</span></li>@endforeach</ol>
                 <p>Back by {{ $clock($trip->route['end']) }}, {{ $trip->route['home_min'] }} min under way. <a href="{{ route('where.sheet', $trip) }}">On one page, with the rack</a></p>
             @endif
             <details @unless ($trip->route) open @endunless><summary>{{ $trip->route ? 'Plan it again, or from now' : 'Plan it' }}</summary>

@@ -13,6 +13,7 @@
         </svg>
         <p>@forelse ($chosen['windows'] as [$from, $to]){{ $loop->first ? 'Best, 5-10 ft wide: ' : ', ' }}{{ $clock($from) }}–{{ $clock($to) }}@empty The shade is never 5-10 ft wide today.@endforelse <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'S22') }}">because S22</a></p>
     @endif
+    @if ($chosen['shadow'])<p>{{ $chosen['shadow'] }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'W18') }}">because W18</a></p>@endif
     @if ($chosen['dock'])
         @include('where.dock')
     @endif
@@ -26,7 +27,7 @@
             <g transform="translate({{ $end($c->fishAtDeg, 34) }})"><circle r="9" class="plan-fish"/><text x="12" y="4">fish</text></g>
             <g transform="translate({{ $end($c->standAtDeg, 78) }})"><path d="M-7 7 L0 -9 L7 7 Z" class="current-block"/><text x="11" y="5">you</text></g>
         </svg>
-        <p>{{ $c->text }} Stand to the {{ round($c->standAtDeg) }}°, cast toward {{ round($c->castTowardDeg) }}°, sweep toward {{ round($c->sweepTowardDeg) }}°, about {{ $units->weight($c->weightOz) }}. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'S8') }}">because S8</a></p>
+        <p>{{ $c->text }} The current is taken to run along the bank. Stand to the {{ round($c->standAtDeg) }}°, cast toward {{ round($c->castTowardDeg) }}°, sweep toward {{ round($c->sweepTowardDeg) }}°, about {{ $units->weight($c->weightOz) }}. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'S8') }}">because S8</a></p>
     @endif
     @if ($chosen['lookalikes'])
         <h3>Its like</h3>

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Session\NullSessionHandler;
+
+final class KeptPageTest extends WaterTestCase
+{
+    /** A page fetched for the device's store leaves the session as it is: neither used up nor overwritten. */
+    public function test_a_page_fetched_to_be_kept_does_not_use_up_what_was_to_be_said(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren);
+        $this->withSession(['said' => 'Rigged.', '_flash' => ['old' => [], 'new' => ['said']]]);
+        $this->get(route('confirm', $trip), ['X-Keeps-Page' => '1'])->assertOk()->assertDontSee('Rigged.');
+        self::assertInstanceOf(NullSessionHandler::class, $this->app['session']->driver()->getHandler(), 'nothing is written');
+    }
+
+    public function test_the_service_worker_names_the_assets_of_this_build_and_stays_fresh(): void
+    {
+        $answer = $this->get('/service-worker.js')->assertOk();
+        self::assertStringContainsString('javascript', (string) $answer->headers->get('Content-Type'));
+        self::assertStringContainsString('no-cache', (string) $answer->headers->get('Cache-Control'));
+        self::assertMatchesRegularExpression("/^const VERSION = '[0-9a-f]{12}';\nconst ASSETS = \\[\"\\/icon\\.svg\"/", (string) $answer->getContent());
+    }
+}
