@@ -6,6 +6,7 @@ namespace App\Boat;
 
 use App\Models\Contact;
 use App\Models\Fix;
+use App\Models\Stint;
 use App\Models\Trip;
 use Illuminate\Support\Carbon;
 
@@ -26,6 +27,15 @@ final class Fixes
         return $fix === null ? [] : $fix->only(['lat', 'lon', 'depth_ft']);
     }
 
+    /** The marked spot that a stint's contact was at, where the stint does not know its spot yet. */
+    public static function placeStint(Trip $trip, Stint $stint, ?float $lat, ?float $lon): void
+    {
+        $spot = $stint->spot_id !== null || $lat === null || $lon === null ? null : $trip->lake?->nearest($lat, $lon);
+        if ($spot !== null) {
+            $stint->forceFill(['spot_id' => $spot->id, 'structure' => $stint->structure ?? $spot->structure, 'cover' => $stint->cover ?? $spot->cover[0] ?? null])->save();
+        }
+    }
+
     /** Fills in contacts that were logged before the recording came in; what was said by hand stays. */
     public static function fillIn(Trip $trip): int
     {
@@ -36,6 +46,10 @@ final class Fixes
             $near = self::near($trip, $contact->at->format('Y-m-d H:i:s'));
             if ($near !== []) {
                 $contact->fill(['lat' => $near['lat'] ?? null, 'lon' => $near['lon'] ?? null, 'depth_ft' => $contact->depth_ft ?? $near['depth_ft'] ?? null])->save();
+                $stint = Stint::withTrashed()->find($contact->stint_id);
+                if ($stint instanceof Stint) {
+                    self::placeStint($trip, $stint, $contact->lat, $contact->lon);
+                }
                 $filled++;
             }
         }

@@ -55,6 +55,15 @@ final class Lake extends Model
         $this->update(['grid' => PackedGrid::pack($grid), 'working' => PackedGrid::pack($grid->coarser($factor))]);
     }
 
+    /** The marked spot nearest to a position, within so many metres; null where there is none. */
+    public function nearest(float $lat, float $lon, float $withinM = 100.0): ?LakeSpot
+    {
+        $far = fn (LakeSpot $s): float => hypot($s->lat - $lat, ($s->lon - $lon) * cos(deg2rad($lat))) * DepthGrid::METRES_PER_DEGREE;
+        $best = $this->spots->sortBy($far)->first();
+
+        return $best === null || $far($best) > $withinM ? null : $best;
+    }
+
     /** @return array{fetch_ft: ?list<float>, shape: ?array{float, float, float}} what the lake's shape says of a position */
     public function read(float $lat, float $lon): array
     {

@@ -8,6 +8,7 @@ const page = await context.newPage();
 await page.goto(base);
 await page.getByRole('button', { name: 'Look around with the demo' }).click();
 await page.waitForURL('**/days');
+const path_of = (path) => (path.startsWith('http') ? path : base + path);
 const rows = page.locator('.day-row a');
 const open = (await rows.first().getAttribute('href')).replace(/\/\w+$/, '');
 const finished = (await page.locator('.day-row a', { hasText: 'after the storm' }).getAttribute('href')).replace(/\/\w+$/, '');
@@ -27,11 +28,24 @@ const shots = [
     ['entries', `${finished}/entries`, 'laptop'],
     ['boat', `${open}/boat`, 'laptop'],
     ['drill', '/drill', 'laptop'],
+    ['where', `${open}/where`, 'laptop'],
+    ['lake', '/lakes', 'laptop', 'day', 'Ottermark Reservoir'],
+    ['where-dock', `${finished}/where?minute=840`, 'laptop', 'day', 'Slip row'],
+    ['sheet', `${open}/where/sheet`, 'laptop'],
 ];
-for (const [name, path, size, scheme] of shots) {
+// A route on the plan of the open day.
+await page.goto(path_of(`${open}/where`));
+if (await page.getByLabel('back by').isVisible()) {
+    await page.getByLabel('back by').fill('13:00');
+    await page.getByRole('button', { name: 'Plan the route' }).click();
+}
+for (const [name, path, size, scheme, follow] of shots) {
     await page.setViewportSize(size === 'phone' ? { width: 390, height: 844 } : { width: 1280, height: 800 });
     await context.addCookies([{ name: 'scheme', value: scheme ?? 'day', url: base }]);
-    await page.goto(path.startsWith('http') ? path : base + path);
+    await page.goto(path_of(path));
+    if (follow) {
+        await page.locator('a', { hasText: follow }).first().click();
+    }
     await page.waitForTimeout(300);
     await page.screenshot({ path: `docs/screenshots/${name}.png` });
 }

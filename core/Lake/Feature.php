@@ -19,4 +19,10 @@ final readonly class Feature
         public int $cells,
     ) {
     }
+
+    /** What it is known by from reading to reading: its kind and its place to about ten metres. */
+    public function key(): string
+    {
+        return sprintf('%s %.4f %.4f', $this->kind->value, $this->lat, $this->lon);
+    }
 }

@@ -20,6 +20,10 @@ final class BoatTest extends WaterTestCase
         [$stint, $fish] = [(string) Str::uuid(), (string) Str::uuid()];
         // 09:34 in New York is 14:34 UTC: four minutes into the track.
         $this->log($trip, [['at' => '2026-11-21T09:33:00'] + $this->stint($stint), $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'caught', 'at' => '2026-11-21T09:34:00'])])->assertOk();
+        $lake = $wren->lakes()->create(['name' => 'Test pond']);
+        $lake->spots()->create(['name' => 'The ledge', 'lat' => 36.9027, 'lon' => -80.1031, 'structure' => 'ledge', 'cover' => ['rock']]);
+        $lake->spots()->create(['name' => 'Far away', 'lat' => 36.92, 'lon' => -80.1031]);
+        $trip->update(['lake_id' => $lake->id]);
         $recording = $this->recording()."\$YXMTW,10.1,C*00\nnonsense\n";
         $this->post(route('boat.take', $trip), ['recording' => UploadedFile::fake()->createWithContent('day.nmea', $recording)])->assertRedirect(route('boat', $trip))->assertSessionHas('said');
         $trip->refresh()->load('user');
@@ -31,6 +35,8 @@ final class BoatTest extends WaterTestCase
         $contact = $trip->contacts()->firstOrFail();
         self::assertEqualsWithDelta(36.9026, $contact->lat, 1e-4);
         self::assertEqualsWithDelta(8.5, $contact->depth_ft, 0.2);
+        self::assertSame(['ledge', 'rock'], [$trip->stints()->sole()->structure, $trip->stints()->sole()->cover], 'the marked spot by its position');
+        $this->get(route('entries', $trip))->assertOk()->assertSee('by The ledge');
         $this->get(route('boat', $trip))->assertOk()->assertSee('Broken lines left out')->assertSee('1 wrong checksum');
         $this->get(route('read', $trip))->assertOk()->assertSee('measured by the boat');
     }

@@ -15,7 +15,6 @@ use Illuminate\Http\Request;
 use OldEddy\Conditions\Bottom;
 use OldEddy\Conditions\Cover;
 use OldEddy\Conditions\Structure;
-use OldEddy\Lake\Feature;
 use OldEddy\Lake\FeatureFinder;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -45,7 +44,7 @@ final class LakesController
         $features = [];
         $seen = [];
         foreach ($grid === null ? [] : FeatureFinder::find($grid) as $feature) {
-            if (in_array(self::key($feature), $lake->dropped ?? [], true)) {
+            if (in_array($feature->key(), $lake->dropped ?? [], true)) {
                 continue;
             }
             $n = $seen[$feature->kind->value] = ($seen[$feature->kind->value] ?? 0) + 1;
@@ -59,12 +58,6 @@ final class LakesController
             'lake' => $lake, 'spots' => $lake->spots, 'features' => $features, 'plan' => $grid === null ? null : new PlanDrawing($grid),
             'options' => ['structure' => Structure::keys(), 'cover' => Cover::keys(), 'bottom' => Bottom::keys()],
         ]);
-    }
-
-    /** What a found feature is known by: its kind and its place to a few metres. */
-    public static function key(Feature $feature): string
-    {
-        return sprintf('%s %.4f %.4f', $feature->kind->value, $feature->lat, $feature->lon);
     }
 
     public function takeIn(Request $request, Lake $lake): RedirectResponse

@@ -26,9 +26,11 @@ final class LogsContact extends Kind
     public function apply(array $event): array
     {
         $stint = $this->stints()->whereKey($event['stint'])->firstOrFail();
+        $near = Fixes::near($this->trip, $event['at']);
+        Fixes::placeStint($this->trip, $stint, $near['lat'] ?? null, $near['lon'] ?? null);
         Contact::query()->insertOrIgnore([
             'id' => $event['contact'], 'trip_id' => $this->trip->id, 'stint_id' => $stint->id, 'at' => $event['at'],
-            'kind' => $event['contact_kind'], 'at_cast' => max(1, $stint->cast_count), ...Fixes::near($this->trip, $event['at']),
+            'kind' => $event['contact_kind'], 'at_cast' => max(1, $stint->cast_count), ...$near,
             'created_at' => now(), 'updated_at' => now(),
         ]);
 

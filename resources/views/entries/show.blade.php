@@ -31,7 +31,7 @@
                     @foreach ($ofContact as $field => $options)
                         @include('entries.pick', ['field' => $field, 'options' => $options, 'value' => $contact->$field, 'required' => $field === 'kind'])
                     @endforeach
-                    @if ($contact->lat !== null)<span class="muted">at {{ $contact->lat }}, {{ $contact->lon }}</span>@endif
+                    @if ($contact->lat !== null)<span class="muted">at {{ $contact->lat }}, {{ $contact->lon }}{{ ($near = $trip->lake?->nearest($contact->lat, $contact->lon)) ? ', by '.$near->name : '' }}</span>@endif
                     <button type="submit" class="act">Keep</button>
                 </form>
                 <form method="post" action="{{ route('entries.change', $trip) }}" class="beside">@csrf<input type="hidden" name="id" value="{{ $id() }}"><input type="hidden" name="kind" value="remove"><input type="hidden" name="contact" value="{{ $contact->id }}"><button type="submit" class="quiet">Take this contact out</button></form>

@@ -20,7 +20,7 @@
                 @forelse ($features as $name => $feature)
                     <li><form method="post" action="{{ route('spot.keep', $lake) }}" class="beside">@csrf
                         @foreach (['name' => $name, 'lat' => round($feature->lat, 6), 'lon' => round($feature->lon, 6), 'structure' => $feature->kind->value, 'shallow_ft' => $feature->shallowFt, 'deep_ft' => $feature->deepFt, 'origin' => 'found'] as $key => $value)<input type="hidden" name="{{ $key }}" value="{{ $value }}">@endforeach
-                        <span>{{ $name }}, {{ $units->band($feature->shallowFt, $feature->deepFt) }}</span> <button type="submit">Keep</button></form><form method="post" action="{{ route('feature.drop', $lake) }}">@csrf<input type="hidden" name="feature" value="{{ App\Http\Controllers\LakesController::key($feature) }}"><button type="submit" class="quiet">Drop</button></form></li>
+                        <span>{{ $name }}, {{ $units->band($feature->shallowFt, $feature->deepFt) }}</span> <button type="submit">Keep</button></form><form method="post" action="{{ route('feature.drop', $lake) }}">@csrf<input type="hidden" name="feature" value="{{ $feature->key() }}"><button type="submit" class="quiet">Drop</button></form></li>
                 @empty
                     <li>{{ $plan ? 'Nothing more than your spots.' : 'Needs depths.' }}</li>
                 @endforelse
