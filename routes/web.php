@@ -70,6 +70,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/where', [WhereController::class, 'on'])->name('where.on');
         Route::post('/where/pick', [WhereController::class, 'pick'])->name('where.pick');
         Route::post('/where/route', [WhereController::class, 'route'])->name('where.route');
+        Route::post('/where/route/now', [WhereController::class, 'again'])->name('where.again');
         Route::get('/where/sheet', [WhereController::class, 'sheet'])->name('where.sheet');
         Route::get('/fish', [FishController::class, 'show'])->name('fish');
         Route::post('/log', [FishController::class, 'log'])->name('log');

@@ -49,6 +49,7 @@ final class FieldSheet
                 new Field('water.visibility_ft', 'Visibility today', 'stepper', quantity: 'depth', step: 0.5, metricStep: 0.1, start: 4),
                 new Field('water.normal_visibility_ft', 'Usual visibility here', 'stepper', quantity: 'depth', step: 0.5, metricStep: 0.1, start: 4),
                 new Field('water.level_change_ft_per_week', 'Level in a week', 'stepper', quantity: 'depth', step: 0.5, metricStep: 0.1),
+                new Field('water.level_ft', 'Level against the map', 'stepper', quantity: 'depth', step: 0.5, metricStep: 0.1, start: 0),
                 new Field('water.current', 'Current', 'choice', self::options(Current::class)),
                 new Field('water.inflow.running', 'Creek running in', 'switch', self::YES_NO),
                 new Field('water.inflow.relative_temp', 'Inflow is', 'choice', self::options(RelativeTemp::class)),

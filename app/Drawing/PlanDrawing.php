@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use OldEddy\Lake\DepthGrid;
+use OldEddy\Units\Length;
 
 /** Turns positions into the water plan's points, in metres from the north-west corner. It draws; every number in it is the core's. */
 final readonly class PlanDrawing
@@ -12,7 +13,15 @@ final readonly class PlanDrawing
     /** The grid that is sent for the contours has about so many cells. */
     private const SENT_CELLS = 16_000;
 
-    private const MARGIN_M = 60.0;
+    /** Room around the lake, of its greater side. */
+    private const MARGIN = 0.025;
+
+    /** A lake lower than this share of its width gets a band below it for the arrows. */
+    private const LOW = 0.6;
+
+    public const WIND = 'wind';
+
+    public const SUN = 'sun';
 
     private DepthGrid $grid;
 
@@ -33,7 +42,9 @@ final readonly class PlanDrawing
 
     public function box(): string
     {
-        return sprintf('%.0f %.0f %.0f %.0f', -self::MARGIN_M, -self::MARGIN_M, $this->width() + 2 * self::MARGIN_M, $this->height() + 2 * self::MARGIN_M);
+        $margin = $this->margin();
+
+        return sprintf('%.0f %.0f %.0f %.0f', -$margin, -$margin, $this->width() + 2 * $margin, $this->height() + 2 * $margin + $this->band());
     }
 
     public function width(): float
@@ -66,21 +77,72 @@ final readonly class PlanDrawing
         return implode(' ', array_map(fn (array $p): string => $this->x($p[1]).','.$this->y($p[0]), $line));
     }
 
-    /** An arrow of a length in metres, from a point towards a compass direction. */
-    public function arrow(float $x, float $y, float $towardDeg, float $metres): string
+    /** An arrow for a corner of the plan, pointing towards a compass direction. */
+    public function compassArrow(string $corner, float $towardDeg): string
     {
+        [$x, $y] = $this->corner($corner);
+        $half = 0.032 * $this->span();
         [$east, $south] = [sin(deg2rad($towardDeg)), -cos(deg2rad($towardDeg))];
-        $tip = [$x + $east * $metres, $y + $south * $metres];
-        $wing = static fn (float $turn): string => sprintf('M%.1f %.1f L%.1f %.1f', $tip[0], $tip[1], $tip[0] - 0.3 * $metres * sin(deg2rad($towardDeg + $turn)), $tip[1] + 0.3 * $metres * cos(deg2rad($towardDeg + $turn)));
+        $tip = [$x + $east * $half, $y + $south * $half];
+        $wing = static fn (float $turn): string => sprintf('M%.1f %.1f L%.1f %.1f', $tip[0], $tip[1], $tip[0] - 0.6 * $half * sin(deg2rad($towardDeg + $turn)), $tip[1] + 0.6 * $half * cos(deg2rad($towardDeg + $turn)));
 
-        return sprintf('M%.1f %.1f L%.1f %.1f %s %s', $x, $y, $tip[0], $tip[1], $wing(25), $wing(-25));
+        return sprintf('M%.1f %.1f L%.1f %.1f %s %s', $x - $east * $half, $y - $south * $half, $tip[0], $tip[1], $wing(25), $wing(-25));
     }
 
-    /** The strip of shade at a bank: from the waterline out by its width, a hundred feet along the bank; never thinner than can be seen. */
+    /** @return array{x: float, y: float} where the words of a corner's arrow stand */
+    public function compassText(string $corner): array
+    {
+        [$x, $y] = $this->corner($corner);
+
+        return ['x' => round($x, 1), 'y' => round($y + 0.062 * $this->span(), 1)];
+    }
+
+    /** The size of words on the plan, in its metres. */
+    public function wordM(): float
+    {
+        return round(0.018 * $this->span(), 1);
+    }
+
+    /** How many metres a point of the screen is, about, with the whole lake in sight. */
+    public function metresPerPoint(): float
+    {
+        return round($this->span() / 810, 3);
+    }
+
+    /** @return array{float, float} */
+    private function corner(string $corner): array
+    {
+        $in = 0.07 * $this->span();
+        $floor = $this->height() + $this->band() - 1.1 * $in;
+
+        return match (true) {
+            $corner === self::WIND => [$in, $floor],
+            $this->band() > 0 => [$this->width() - $in, $floor],
+            default => [$this->width() - $in, 0.6 * $in],
+        };
+    }
+
+    private function band(): float
+    {
+        return $this->height() < self::LOW * $this->width() ? 0.13 * $this->span() : 0.0;
+    }
+
+    private function margin(): float
+    {
+        return self::MARGIN * max($this->width(), $this->height());
+    }
+
+    private function span(): float
+    {
+        return max($this->width() + 2 * $this->margin(), 1.3 * ($this->height() + 2 * $this->margin()));
+    }
+
+    /** The strip of shade at a bank: from the waterline out by its width, twice as long as a mark is wide; never thinner than can be seen. */
     public function shade(float $lat, float $lon, float $facesDeg, float $widthFt): string
     {
-        $along = 15.0;
-        $out = max(6.0, min(60.0, $widthFt * 0.3048));
+        $point = $this->metresPerPoint();
+        $along = 26 * $point;
+        $out = max(4 * $point, min(60.0, Length::fromFeet($widthFt)->metres()));
         [$x, $y] = [$this->x($lon), $this->y($lat)];
         [$fx, $fy] = [sin(deg2rad($facesDeg)), -cos(deg2rad($facesDeg))];
         $points = [[-$fy * $along, $fx * $along], [$fy * $along, -$fx * $along], [$fy * $along + $fx * $out, -$fx * $along + $fy * $out], [-$fy * $along + $fx * $out, $fx * $along + $fy * $out]];

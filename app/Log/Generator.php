@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Models\Lake;
+use App\Models\LakeSpot;
 use App\Models\Trip;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use OldEddy\Conditions\ConditionsReader;
+use OldEddy\Conditions\Settler;
 use OldEddy\Drill\DrillWater;
 use OldEddy\Drill\Habit\FollowsAdvice;
 use OldEddy\Drill\HiddenDay;
@@ -15,6 +19,9 @@ use OldEddy\Drill\Outing;
 use OldEddy\Evidence\Contact;
 use OldEddy\Evidence\ContactKind;
 use OldEddy\Evidence\Stint;
+use OldEddy\Next\Choices;
+use OldEddy\Next\Place;
+use OldEddy\Reading\WaterReader;
 use Ramsey\Uuid\Uuid;
 
 /**
@@ -30,14 +37,16 @@ final class Generator
     }
 
     /**
-     * One day fished by the advice on a hidden day.
+     * One day fished by the advice on a hidden day, at the spots of a lake.
      *
      * @param  array<string, mixed>  $conditions
      */
-    public function day(int $seed, string $name, array $conditions, int $casts): void
+    public function day(int $seed, string $name, Lake $lake, array $conditions, int $casts): void
     {
-        $day = HiddenDay::of($seed, DrillWater::choices());
-        $this->keep($name, $conditions, "day {$seed}", Outing::fish($day, new FollowsAdvice, $casts)->stints);
+        $stand = WaterReader::read(Settler::settle(ConditionsReader::read($conditions)))->stand;
+        $places = $lake->spots->map(static fn (LakeSpot $s): Place => $s->toFish($stand->middleFt(), 0.0))->all();
+        $day = HiddenDay::of($seed, new Choices(array_values($places), DrillWater::choices()->presentations));
+        $this->keep($name, $conditions, "day {$seed}", Outing::fish($day, new FollowsAdvice, $casts)->stints, $lake);
     }
 
     /**
@@ -74,17 +83,18 @@ final class Generator
      * @param  array<string, mixed>  $conditions
      * @param  list<Stint>  $log
      */
-    private function keep(string $name, array $conditions, string $key, array $log): void
+    private function keep(string $name, array $conditions, string $key, array $log, ?Lake $lake = null): void
     {
         /** @var Trip $trip */
-        $trip = $this->angler->trips()->create(['name' => $name, 'conditions' => $conditions, 'closed_at' => $conditions['date'].' 18:00:00']);
+        $trip = $this->angler->trips()->create(['name' => $name, 'conditions' => $conditions, 'closed_at' => $conditions['date'].' 18:00:00', 'lake_id' => $lake?->id]);
+        $spots = $lake?->spots->pluck('id', 'name');
         $stints = [];
         $contacts = [];
         foreach ($log as $i => $stint) {
             $id = Uuid::uuid5(self::NAMESPACE, "{$this->angler->id} {$key} {$i}")->toString();
             $at = Carbon::parse($conditions['date'].substr($stint->at, 10));
             $stints[] = [
-                'id' => $id, 'trip_id' => $trip->id, 'started_at' => $at->format('Y-m-d H:i:s'), 'spot' => $stint->levels['spot'], 'lure' => $stint->levels['lure'],
+                'id' => $id, 'trip_id' => $trip->id, 'started_at' => $at->format('Y-m-d H:i:s'), 'spot' => $stint->levels['spot'], 'spot_id' => $spots[$stint->levels['spot']] ?? null, 'lure' => $stint->levels['lure'],
                 'color' => $stint->levels['color'], 'retrieve' => $stint->levels['retrieve'], 'depth_ft' => $stint->depthFt, 'structure' => $stint->levels['structure'] ?? null,
                 'cover' => $stint->levels['cover'] ?? null, 'cover_part' => $stint->levels['cover_part'] ?? null, 'light' => $stint->levels['light'] ?? null, 'cast_count' => $stint->casts,
             ];

@@ -84,12 +84,9 @@ final readonly class ToFish
             return $fished;
         }
         $known = array_map(static fn (Place $p): string => $p->name, $fished);
-        $stand = $reading->stand;
-        $marked = array_map(static function (RankedPlace $r) use ($stand): Place {
-            $depth = $r->place->depthAt(0.0);
-
-            return new Place($r->place->name, $r->place->structure?->value, ($r->place->covers[0] ?? null)?->value, null, null, $depth === null ? null : max($depth[0], min($depth[1], $stand->middleFt())));
-        }, (new DayOnLake($trip, $trip->lake))->ranked($reading->day->minuteOfDay));
+        $day = new DayOnLake($trip, $trip->lake);
+        $spots = collect($day->spots)->keyBy('name');
+        $marked = array_map(static fn (RankedPlace $r): Place => $spots[$r->place->name]->toFish($reading->stand->middleFt(), $reading->day->riseFt()), $day->ranked($reading->day->minuteOfDay));
 
         return [...$fished, ...array_slice(array_values(array_filter($marked, static fn (Place $p): bool => ! in_array($p->name, $known, true))), 0, self::MARKED)];
     }

@@ -13,7 +13,7 @@ use OldEddy\Evidence\TurnKind;
 /** Writes down a turn of the day when its conditions change while it is being fished. Corrections at the table are none. */
 final class TurnKeeper
 {
-    private const TURNS = ['weather.front' => TurnKind::Front, 'weather.sky' => TurnKind::Light, 'water.visibility_ft' => TurnKind::Clarity, 'water.level_change_ft_per_week' => TurnKind::Level];
+    private const TURNS = ['weather.front' => TurnKind::Front, 'weather.sky' => TurnKind::Light, 'water.visibility_ft' => TurnKind::Clarity, 'water.level_change_ft_per_week' => TurnKind::Level, 'water.level_ft' => TurnKind::Level];
 
     /** Several taps on one field are one turn. */
     private const ONE_TURN_MIN = 20;

@@ -40,6 +40,10 @@ final class Lake extends Model
 
     protected $hidden = ['grid', 'working'];
 
+    private ?DepthGrid $unpacked = null;
+
+    private ?Bottom $bottom = null;
+
     /** @return HasMany<LakeSpot, $this> */
     public function spots(): HasMany
     {
@@ -49,10 +53,15 @@ final class Lake extends Model
         return $relation;
     }
 
+    /** Keeps new depths, and reads again what they say of each spot. */
     public function keepGrid(DepthGrid $grid): void
     {
         $factor = (int) ceil(sqrt($grid->cols * $grid->rows / self::WORKING_CELLS));
         $this->update(['grid' => PackedGrid::pack($grid), 'working' => PackedGrid::pack($grid->coarser($factor))]);
+        [$this->unpacked, $this->bottom] = [null, null];
+        foreach ($this->spots()->get() as $spot) {
+            $spot->update($this->read($spot->lat, $spot->lon));
+        }
     }
 
     /** The marked spot nearest to a position, within so many metres; null where there is none. */
@@ -68,7 +77,7 @@ final class Lake extends Model
     public function read(float $lat, float $lon): array
     {
         $grid = $this->workingGrid();
-        $shape = $grid === null ? null : Shape::at(Bottom::of($grid), $lat, $lon);
+        $shape = $grid === null ? null : Shape::at($this->bottom ??= Bottom::of($grid), $lat, $lon);
 
         return ['fetch_ft' => $grid === null ? null : Fetch::at($grid, $lat, $lon), 'shape' => $shape === null ? null : [$shape->slopePercent, $shape->heightFt, $shape->bend]];
     }
@@ -76,7 +85,7 @@ final class Lake extends Model
     /** The grid coarse enough to read at once, or null where the depths are not known. */
     public function workingGrid(): ?DepthGrid
     {
-        return $this->working === null ? null : PackedGrid::unpack($this->working);
+        return $this->working === null ? null : $this->unpacked ??= PackedGrid::unpack($this->working);
     }
 
     /** @return array<string, string> */

@@ -13,6 +13,7 @@ use OldEddy\Conditions\Structure;
 use OldEddy\Docks\DockPlan;
 use OldEddy\Docks\Extra;
 use OldEddy\Lake\Shape;
+use OldEddy\Next\Place as Fishable;
 use OldEddy\Where\Place;
 
 /**
@@ -32,6 +33,7 @@ use OldEddy\Where\Place;
  * @property ?float $bank_faces_deg
  * @property ?float $object_height_ft
  * @property ?float $setback_ft
+ * @property ?float $flows_to_deg where the current goes, compass degrees
  * @property ?list<float> $fetch_ft
  * @property ?array{float, float, float} $shape
  * @property ?array{kind: string, inside_ft: float, outside_ft: float, walkway_ft: float, extras: list<string>} $dock
@@ -40,13 +42,13 @@ use OldEddy\Where\Place;
 final class LakeSpot extends Model
 {
     /** What can be said of a spot beside its name. */
-    public const FIELDS = ['lat', 'lon', 'structure', 'cover', 'bottom', 'shallow_ft', 'deep_ft', 'depth_nearby_ft', 'bank_faces_deg', 'object_height_ft', 'setback_ft'];
+    public const FIELDS = ['lat', 'lon', 'structure', 'cover', 'bottom', 'shallow_ft', 'deep_ft', 'depth_nearby_ft', 'bank_faces_deg', 'object_height_ft', 'setback_ft', 'flows_to_deg'];
 
     protected $table = 'spots';
 
     protected $fillable = ['lake_id', 'name', ...self::FIELDS, 'fetch_ft', 'shape', 'dock', 'origin'];
 
-    protected $attributes = ['cover' => '[]', 'origin' => 'typed', 'structure' => null, 'bottom' => null, 'shallow_ft' => null, 'deep_ft' => null, 'depth_nearby_ft' => null, 'bank_faces_deg' => null, 'object_height_ft' => null, 'setback_ft' => null, 'fetch_ft' => null, 'shape' => null, 'dock' => null];
+    protected $attributes = ['cover' => '[]', 'origin' => 'typed', 'structure' => null, 'bottom' => null, 'shallow_ft' => null, 'deep_ft' => null, 'depth_nearby_ft' => null, 'bank_faces_deg' => null, 'object_height_ft' => null, 'setback_ft' => null, 'flows_to_deg' => null, 'fetch_ft' => null, 'shape' => null, 'dock' => null];
 
     /** @return BelongsTo<Lake, $this> */
     public function lake(): BelongsTo
@@ -66,15 +68,25 @@ final class LakeSpot extends Model
         );
     }
 
-    public function dockPlan(): ?DockPlan
+    /** The dock as it stands today, with the water so many feet above (plus) or below the lake's reference level. */
+    public function dockPlan(float $riseFt): ?DockPlan
     {
-        return $this->dock === null ? null : new DockPlan($this->name, DockKind::from($this->dock['kind']), $this->dock['inside_ft'], $this->dock['outside_ft'], $this->dock['walkway_ft'], array_map(Extra::from(...), $this->dock['extras']));
+        return $this->dock === null ? null
+            : (new DockPlan($this->name, DockKind::from($this->dock['kind']), $this->dock['inside_ft'], $this->dock['outside_ft'], $this->dock['walkway_ft'], array_map(Extra::from(...), $this->dock['extras']), $this->bank_faces_deg))->atLevel($riseFt);
+    }
+
+    /** The spot as one that can be fished: its first cover, and the depth within its own that is nearest to where fish stand today. */
+    public function toFish(float $fishFt, float $riseFt): Fishable
+    {
+        $depth = $this->place()->depthAt($riseFt);
+
+        return new Fishable($this->name, $this->structure, $this->cover[0] ?? null, null, null, $depth === null ? null : max($depth[0], min($depth[1], $fishFt)));
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        $numbers = array_fill_keys(['lat', 'lon', 'shallow_ft', 'deep_ft', 'depth_nearby_ft', 'bank_faces_deg', 'object_height_ft', 'setback_ft'], 'float');
+        $numbers = array_fill_keys(['lat', 'lon', 'shallow_ft', 'deep_ft', 'depth_nearby_ft', 'bank_faces_deg', 'object_height_ft', 'setback_ft', 'flows_to_deg'], 'float');
 
         return $numbers + ['cover' => 'array', 'fetch_ft' => 'array', 'shape' => 'array', 'dock' => 'array'];
     }

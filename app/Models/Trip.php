@@ -122,11 +122,14 @@ final class Trip extends Model
     public function pick(LakeSpot $spot, int $minute): void
     {
         $width = $spot->place()->shade() === null ? null : $this->shadeAt($spot, sprintf('T%02d:%02d', intdiv($minute, 60), $minute % 60));
+        $rise = $this->told()->levelFt ?? 0.0;
+        $depth = $spot->place()->depthAt($rise);
+        $dock = $spot->dockPlan($rise);
         $known = array_filter([
             'structure' => $spot->structure, 'cover' => $spot->cover === [] ? null : $spot->cover, 'bottom' => $spot->bottom,
-            'depth_ft' => $spot->shallow_ft === null || $spot->deep_ft === null ? null : [$spot->shallow_ft, $spot->deep_ft], 'depth_nearby_ft' => $spot->depth_nearby_ft,
+            'depth_ft' => $depth, 'depth_nearby_ft' => $spot->depth_nearby_ft === null ? null : max(0.0, $spot->depth_nearby_ft + $rise),
             'shaded' => $width === null ? null : $width > 0, 'shade_width_ft' => $width === null || $width <= 0 ? null : round(min(300, $width), 1),
-            'dock' => $spot->dock === null ? null : ['kind' => $spot->dock['kind'], 'part' => 'inside', 'depth_ft' => $spot->dock['inside_ft']],
+            'dock' => $dock === null ? null : ['kind' => $dock->kind->value, 'part' => 'inside', 'depth_ft' => max(0.5, $dock->insideFt)],
         ], static fn (mixed $value): bool => $value !== null);
         $this->update(['conditions' => ['spot' => $known] + $this->conditions]);
     }

@@ -95,6 +95,12 @@ final readonly class Units
         return str_replace(" {$word}", '', $this->depth($fromFt)).'–'.$this->depth($toFt);
     }
 
+    /** A way over water. */
+    public function way(float $miles): string
+    {
+        return $this->metric ? self::short(Speed::fromMph($miles)->metresPerSecond() * 3.6, 1).' km' : self::short($miles, 1).' mi';
+    }
+
     public function temp(float $fahrenheit): string
     {
         return $this->metric ? self::short(Temperature::fromFahrenheit($fahrenheit)->celsius(), 1).' °C' : self::short($fahrenheit, 0).' °F';

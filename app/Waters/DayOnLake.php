@@ -11,8 +11,10 @@ use Illuminate\Support\Facades\DB;
 use OldEddy\Conditions\Settled;
 use OldEddy\Conditions\Settler;
 use OldEddy\Evidence\ContactKind;
+use OldEddy\Where\DayByHour;
 use OldEddy\Where\Hour;
 use OldEddy\Where\OwnRecord;
+use OldEddy\Where\Place;
 use OldEddy\Where\RankedPlace;
 use OldEddy\Where\Ranking;
 
@@ -22,14 +24,20 @@ final class DayOnLake
     /** @var list<LakeSpot> */
     public readonly array $spots;
 
+    /** @var list<Place> */
+    public readonly array $places;
+
     public readonly Settled $day;
 
     /** @var array<string, OwnRecord> */
     private readonly array $records;
 
+    private ?DayByHour $byHour = null;
+
     public function __construct(public readonly Trip $trip, public readonly Lake $lake)
     {
         $this->spots = array_values($lake->spots->all());
+        $this->places = array_map(static fn (LakeSpot $s): Place => $s->place(), $this->spots);
         $this->day = Settler::settle($trip->told());
         $this->records = $this->records();
     }
@@ -37,20 +45,26 @@ final class DayOnLake
     /** @return list<RankedPlace> best first, at a minute of the day */
     public function ranked(int $minute): array
     {
-        $level = $this->day->levelChangeFtPerWeek;
+        return Ranking::at($this->places, Hour::of($this->day, $minute), $this->records);
+    }
 
-        return Ranking::at(array_map(static fn (LakeSpot $s) => $s->place(), $this->spots), Hour::of($this->day, $minute, $level), $this->records);
+    public function byHour(): DayByHour
+    {
+        return $this->byHour ??= DayByHour::of($this->places, $this->day, $this->records);
     }
 
     /** @return array<string, OwnRecord> what one's own days in the same stage say of each spot, today left out */
     private function records(): array
     {
-        $rows = DB::table('stints')->join('trips', 'trips.id', '=', 'stints.trip_id')->where('trips.user_id', $this->trip->user_id)->where('trips.stage', $this->trip->stage)
-            ->where('trips.id', '!=', $this->trip->id)->whereNull('stints.deleted_at')->whereIn('stints.spot', array_map(static fn (LakeSpot $s): string => $s->name, $this->spots));
-        $casts = $rows->clone()->groupBy('spot')->selectRaw('spot, sum(cast_count) as casts')->pluck('casts', 'spot');
+        // A spot that was renamed keeps what was fished there: the stints know it by its id.
+        $name = 'coalesce(spots.name, stints.spot)';
+        $rows = DB::table('stints')->join('trips', 'trips.id', '=', 'stints.trip_id')->leftJoin('spots', 'spots.id', '=', 'stints.spot_id')
+            ->where('trips.user_id', $this->trip->user_id)->where('trips.stage', $this->trip->stage)->where('trips.lake_id', $this->lake->id)
+            ->where('trips.id', '!=', $this->trip->id)->whereNull('trips.drill_seed')->whereNull('stints.deleted_at');
+        $casts = $rows->clone()->groupByRaw($name)->selectRaw("{$name} as place, sum(cast_count) as casts")->pluck('casts', 'place');
         $weights = [];
-        foreach ($rows->clone()->join('contacts', 'contacts.stint_id', '=', 'stints.id')->whereNull('contacts.deleted_at')->groupBy('spot', 'kind')->selectRaw('spot, kind, count(*) as n')->get() as $row) {
-            $weights[$row->spot] = ($weights[$row->spot] ?? 0.0) + $row->n * ContactKind::from($row->kind)->weight();
+        foreach ($rows->clone()->join('contacts', 'contacts.stint_id', '=', 'stints.id')->whereNull('contacts.deleted_at')->groupByRaw("{$name}, kind")->selectRaw("{$name} as place, kind, count(*) as n")->get() as $row) {
+            $weights[$row->place] = ($weights[$row->place] ?? 0.0) + $row->n * ContactKind::from($row->kind)->weight();
         }
         $records = [];
         foreach ($casts as $spot => $made) {

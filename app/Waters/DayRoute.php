@@ -5,49 +5,55 @@ declare(strict_types=1);
 namespace App\Waters;
 
 use App\Models\LakeSpot;
+use OldEddy\Lake\DepthGrid;
 use OldEddy\Ribbon\Fished;
+use OldEddy\Route\Leg;
 use OldEddy\Route\Problem;
 use OldEddy\Route\Router;
 use OldEddy\Route\Stop;
+use OldEddy\Route\Timetable;
 use OldEddy\Route\WaterWays;
+use OldEddy\Units\Length;
 use OldEddy\Units\Speed;
 
-/** The day's route: asks the core for the ranking by the hour and for the ways over water, and has it choose and order. */
+/**
+ * The day's route: asks the core for the ranking by the hour and for the ways over water, and has it choose and order.
+ *
+ * @phpstan-type Asked array{from: int, to: int, minutes: float, speed_mph: float, fuel_per_hour?: ?float, locked: list<int>, forbidden: list<int>, start?: ?int, start_at?: ?array{float, float}}
+ */
 final class DayRoute
 {
     /** Where the lake's depths are not known, runs are taken straight and a third longer. */
     private const DETOUR = 1.33;
-
-    private const FEET_PER_DEGREE = 364_000.0;
 
     /** @var list<LakeSpot> */
     private array $spots;
 
     private ?WaterWays $ways;
 
-    /** @param  array{from: int, to: int, minutes: float, speed_mph: float, locked: list<int>, forbidden: list<int>, start?: ?int}  $asked */
+    /** @param  Asked  $asked */
     public function __construct(private readonly DayOnLake $day, private readonly array $asked)
     {
         $this->spots = array_values(array_filter($day->spots, fn (LakeSpot $s): bool => ! in_array($s->id, $asked['forbidden'], true) && $s->id !== ($asked['start'] ?? null)));
         $grid = $day->lake->workingGrid();
-        $this->ways = $grid === null ? null : new WaterWays($grid);
+        $this->ways = $grid === null ? null : new WaterWays($grid->atLevel($day->day->riseFt()));
     }
 
-    /** @return array{stops: list<array{spot: int, name: string, at: int, to: int, run_min: float}>, home_min: float, end: int, note: ?string} */
+    /** @return array{stops: list<array{spot: int, name: string, at: int, to: int, run_min: float, fuel: float}>, home_min: float, end: int, fuel: float, note: ?string} */
     public function planned(): array
     {
-        $run = $this->runs();
-        $order = Router::solve($problem = new Problem($this->stops(), $run, $this->asked['from'], $this->asked['to']));
-        [$clock, $at, $stops] = [(float) $this->asked['from'], 0, []];
-        foreach ($order as $stop) {
-            $clock += $run[$at][$stop + 1];
-            $stops[] = ['spot' => $this->spots[$stop]->id, 'name' => $this->spots[$stop]->name, 'at' => (int) round($clock), 'to' => (int) round($clock + $problem->stops[$stop]->minutes), 'run_min' => round($run[$at][$stop + 1], 1)];
-            $clock += $problem->stops[$stop]->minutes;
-            $at = $stop + 1;
-        }
-        $home = $run[$at][count($this->spots) + 1];
+        $problem = new Problem($this->stops(), $this->runs(), $this->asked['from'], $this->asked['to']);
+        $order = Router::solve($problem);
+        $table = Timetable::of($problem, $order, (float) ($this->asked['fuel_per_hour'] ?? 0.0));
+        $reached = is_finite($table->homeMin);
 
-        return ['stops' => $stops, 'home_min' => is_finite($home) ? round($home, 1) : 0.0, 'end' => (int) round($clock + (is_finite($home) ? $home : 0)), 'note' => $order === [] ? 'No spot fits into this time, or no water leads to the locked ones.' : null];
+        return [
+            'stops' => array_map(fn (Leg $l): array => [
+                'spot' => $this->spots[$l->stop]->id, 'name' => $this->spots[$l->stop]->name, 'at' => (int) round($l->at), 'to' => (int) round($l->to), 'run_min' => round($l->runMin, 1), 'fuel' => round($l->fuel, 2),
+            ], $table->legs),
+            'home_min' => $reached ? round($table->homeMin, 1) : 0.0, 'end' => $reached ? (int) round($table->backAt) : $this->asked['from'], 'fuel' => $reached ? round($table->fuel, 2) : 0.0,
+            'note' => $order === [] ? 'No spot fits into this time, or no water leads to those that must be on it.' : null,
+        ];
     }
 
     /**
@@ -83,14 +89,9 @@ final class DayRoute
     /** @return list<Stop> */
     private function stops(): array
     {
-        $worth = [];
-        for ($hour = 0; $hour < 24; $hour++) {
-            foreach ($this->day->ranked($hour * 60) as $ranked) {
-                $worth[$ranked->place->name][$hour] = $ranked->fit;
-            }
-        }
+        $worth = $this->day->byHour()->fits;
 
-        return array_map(fn (LakeSpot $s): Stop => new Stop($s->name, array_values($worth[$s->name]), $this->asked['minutes'], in_array($s->id, $this->asked['locked'], true)), $this->spots);
+        return array_map(fn (LakeSpot $s): Stop => new Stop($s->name, $worth[$s->name], $this->asked['minutes'], in_array($s->id, $this->asked['locked'], true)), $this->spots);
     }
 
     /** @return list<list<float>> minutes, start and end at both ends */
@@ -98,18 +99,22 @@ final class DayRoute
     {
         $points = [$this->start(), ...array_map(static fn (LakeSpot $s): array => [$s->lat, $s->lon], $this->spots), $this->home()];
         $perMinute = Speed::fromMph($this->asked['speed_mph'])->feetPerSecond() * 60;
+        $perDegree = Length::fromMetres(DepthGrid::METRES_PER_DEGREE)->feet();
         $run = [];
         foreach ($points as [$lat, $lon]) {
-            $feet = $this->ways?->feetTo($lat, $lon, $points) ?? array_map(static fn (array $p): float => self::DETOUR * hypot(($p[0] - $lat) * self::FEET_PER_DEGREE, ($p[1] - $lon) * self::FEET_PER_DEGREE * cos(deg2rad($lat))), $points);
+            $feet = $this->ways?->feetTo($lat, $lon, $points) ?? array_map(static fn (array $p): float => self::DETOUR * $perDegree * hypot($p[0] - $lat, ($p[1] - $lon) * cos(deg2rad($lat))), $points);
             $run[] = array_map(static fn (float $f): float => $f / $perMinute, $feet);
         }
 
         return $run;
     }
 
-    /** @return array{float, float} where the boat is, or the ramp */
+    /** @return array{float, float} where the boat is: as its instruments say, at a spot, or at the ramp */
     private function start(): array
     {
+        if (($this->asked['start_at'] ?? null) !== null) {
+            return $this->asked['start_at'];
+        }
         foreach ($this->day->spots as $spot) {
             if ($spot->id === ($this->asked['start'] ?? null)) {
                 return [$spot->lat, $spot->lon];

@@ -54,7 +54,7 @@ final class GiveOut
     {
         $features = array_map(static fn (array $ring): array => ['type' => 'Feature', 'properties' => ['kind' => 'shoreline'], 'geometry' => ['type' => 'Polygon', 'coordinates' => [$ring]]], $lake->shoreline ?? []);
         foreach ($lake->spots as $spot) {
-            $features[] = ['type' => 'Feature', 'properties' => ['name' => $spot->name] + array_filter($spot->only(array_diff(LakeSpot::FIELDS, ['lat', 'lon'])), static fn (mixed $v): bool => $v !== null), 'geometry' => ['type' => 'Point', 'coordinates' => [$spot->lon, $spot->lat]]];
+            $features[] = ['type' => 'Feature', 'properties' => ['name' => $spot->name] + array_filter($spot->only([...array_diff(LakeSpot::FIELDS, ['lat', 'lon']), 'dock']), static fn (mixed $v): bool => $v !== null), 'geometry' => ['type' => 'Point', 'coordinates' => [$spot->lon, $spot->lat]]];
         }
 
         foreach ($lake->sections ?? [] as $section) {

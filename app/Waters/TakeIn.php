@@ -10,8 +10,11 @@ use App\Waters\Files\AnyFile;
 use App\Waters\Files\Refused;
 use Illuminate\Support\Facades\DB;
 use InvalidArgumentException;
+use OldEddy\Conditions\Bottom;
 use OldEddy\Conditions\Cover;
+use OldEddy\Conditions\DockKind;
 use OldEddy\Conditions\Structure;
+use OldEddy\Docks\Extra;
 use OldEddy\Lake\DepthGrid;
 use OldEddy\Lake\Shoreline;
 use OldEddy\Lake\Soundings;
@@ -23,13 +26,23 @@ final class TakeIn
 
     private const MOST_RING_POINTS = 200_000;
 
+    /** No place of a lake lies farther from the rest of it, degrees. */
+    private const FAR_DEG = 2.0;
+
+    /** Nearer to a pole there is no water with these fish: the two numbers were exchanged. */
+    private const POLAR_DEG = 72.0;
+
     /** @return string what was taken in, in words */
     public static function file(Lake $lake, string $path, float $cellM = 10.0): string
     {
         [$spots, $rings, $tracks, $sections, $points, $soundings] = [[], [], [], [], 0, new Soundings($cellM)];
         try {
             $shore = 0;
+            $home = self::home($lake);
             foreach (AnyFile::read($path) as $found) {
+                [$lon, $lat] = $found->ring[0] ?? [$found->lon, $found->lat];
+                $home ??= self::inPlace($lat, $lon, null);
+                self::inPlace($lat, $lon, $home);
                 switch ($found->what) {
                     case 'sounding':
                         $soundings->add($found->lat, $found->lon, $found->depthFt);
@@ -88,6 +101,39 @@ final class TakeIn
         });
     }
 
+    /** @return ?array{float, float} latitude and longitude of something that is known of the lake already */
+    private static function home(Lake $lake): ?array
+    {
+        $grid = $lake->workingGrid();
+        $spot = $lake->spots()->first();
+
+        return match (true) {
+            $grid !== null => $grid->position($grid->cols / 2, $grid->rows / 2),
+            $spot !== null => [$spot->lat, $spot->lon],
+            default => null,
+        };
+    }
+
+    /**
+     * A place that can belong to the lake; one that cannot gets a clear answer.
+     *
+     * @param  ?array{float, float}  $home
+     * @return array{float, float}
+     */
+    private static function inPlace(float $lat, float $lon, ?array $home): array
+    {
+        $hint = abs($lon) <= 90 ? ' Latitude and longitude seem to be exchanged.' : '';
+        if (abs($lat) > self::POLAR_DEG && abs($lat) <= 90) {
+            throw new Refused(sprintf('The file lies at latitude %.4f, where no such lake is.%s', $lat, $hint));
+        }
+        if ($home !== null && max(abs($lat - $home[0]), abs($lon - $home[1]) * cos(deg2rad($home[0]))) > self::FAR_DEG) {
+            $exchanged = max(abs($lon - $home[0]), abs($lat - $home[1])) <= self::FAR_DEG;
+            throw new Refused(sprintf('A place at %.4f, %.4f lies far from the rest of this lake.%s', $lat, $lon, $exchanged ? $hint : ''));
+        }
+
+        return [$lat, $lon];
+    }
+
     /** What was known before stays beside what is new. */
     private static function addTo(Soundings $soundings, DepthGrid $known): void
     {
@@ -101,6 +147,19 @@ final class TakeIn
         }
     }
 
+    /** @return array{kind: string, inside_ft: float, outside_ft: float, walkway_ft: float, extras: list<string>}|null a dock as a spot keeps it, where the file has one */
+    private static function dock(mixed $dock): ?array
+    {
+        if (! is_array($dock) || DockKind::tryFrom((string) ($dock['kind'] ?? '')) === null || ! is_numeric($dock['inside_ft'] ?? null) || ! is_numeric($dock['outside_ft'] ?? null)) {
+            return null;
+        }
+
+        return [
+            'kind' => (string) $dock['kind'], 'inside_ft' => (float) $dock['inside_ft'], 'outside_ft' => (float) $dock['outside_ft'], 'walkway_ft' => is_numeric($dock['walkway_ft'] ?? null) ? (float) $dock['walkway_ft'] : 15.0,
+            'extras' => array_values(array_intersect(is_array($dock['extras'] ?? null) ? $dock['extras'] : [], Extra::keys())),
+        ];
+    }
+
     /** @param  array<string, mixed>  $about */
     private static function keep(Lake $lake, float $lat, float $lon, array $about, int $n): void
     {
@@ -110,10 +169,15 @@ final class TakeIn
         $text = static fn (string $key): ?string => is_string($about[$key] ?? null) ? mb_substr($about[$key], 0, 80) : null;
         $name = $text('name') ?: 'Mark '.($n + 1);
         $structure = Structure::tryFrom((string) $text('structure'))?->value;
+        $numbers = [];
+        foreach (SpotSheet::NUMBERS as $field => [, , $least, $most]) {
+            $given = $about[$field] ?? null;
+            $numbers[$field] = is_numeric($given) && $given >= $least && $given <= $most ? (float) $given : null;
+        }
         LakeSpot::query()->updateOrCreate(['lake_id' => $lake->id, 'name' => $name], array_filter([
-            'lat' => $lat, 'lon' => $lon, 'structure' => $structure, 'origin' => 'file',
+            ...$numbers, 'lat' => $lat, 'lon' => $lon, 'structure' => $structure, 'bottom' => Bottom::tryFrom((string) $text('bottom'))?->value, 'origin' => 'file',
             'cover' => is_array($about['cover'] ?? null) ? array_values(array_intersect($about['cover'], Cover::keys())) : null,
-            ...array_map(static fn (mixed $v): ?float => is_numeric($v) ? (float) $v : null, array_intersect_key($about, array_flip(['shallow_ft', 'deep_ft', 'depth_nearby_ft', 'bank_faces_deg', 'object_height_ft', 'setback_ft']))),
+            'dock' => self::dock($about['dock'] ?? null), ...$lake->read($lat, $lon),
         ], static fn (mixed $v): bool => $v !== null));
     }
 }

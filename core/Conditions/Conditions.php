@@ -22,6 +22,7 @@ final readonly class Conditions
      * @param  ?float  $visibilityFt  how deep a white lure stays visible, feet
      * @param  ?float  $normalVisibilityFt  the same on a usual day of this water, feet
      * @param  ?float  $levelChangeFtPerWeek  feet a week, rising positive
+     * @param  ?float  $levelFt  feet of today's level above (plus) or below the level that the lake's depths are for
      * @param  ?float  $daysSinceStorm  days since the last storm that muddied the creeks
      * @param  ?float  $windMph  statute miles an hour
      * @param  ?float  $windFromDeg  where the wind comes from, degrees clockwise from north
@@ -46,6 +47,7 @@ final readonly class Conditions
         public ?float $visibilityFt = null,
         public ?float $normalVisibilityFt = null,
         public ?float $levelChangeFtPerWeek = null,
+        public ?float $levelFt = null,
         public ?Current $current = null,
         public ?Inflow $inflow = null,
         public ?float $daysSinceStorm = null,

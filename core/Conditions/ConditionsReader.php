@@ -44,6 +44,7 @@ final class ConditionsReader
             'stage' => $stage,
             ...self::waterOf($water),
             'levelChangeFtPerWeek' => $water->number('level_change_ft_per_week', -60, 60, 'ft a week'),
+            'levelFt' => $water->number('level_ft', -200, 200, 'ft'),
             'current' => $water->oneOf('current', Current::class),
             'inflow' => self::inflow($water),
             'daysSinceStorm' => $water->number('days_since_storm', 0, 60, 'days'),

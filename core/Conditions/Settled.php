@@ -45,6 +45,7 @@ final readonly class Settled
         public float $visibilityFt,
         public float $normalVisibilityFt,
         public float $levelChangeFtPerWeek,
+        public ?float $levelFt,
         public Current $current,
         public Inflow $inflow,
         public ?float $daysSinceStorm,
@@ -78,6 +79,12 @@ final readonly class Settled
         unset($same['clarity'], $same['clarityShift']);
 
         return new self(...[...$same, ...$changes]);
+    }
+
+    /** Feet by which today's level is above (plus) the one that the lake's depths are for; 0 where nobody said (W12). */
+    public function riseFt(): float
+    {
+        return $this->levelFt ?? 0.0;
     }
 
     /** Whether this field (its path in the contract) was assumed rather than said. */

@@ -70,6 +70,7 @@ final class Settler
             visibilityFt: $visibility,
             normalVisibilityFt: $normal,
             levelChangeFtPerWeek: $told->levelChangeFtPerWeek ?? $this->assume('water.level_change_ft_per_week', 0.0, 'Level unknown: steady level assumed.'),
+            levelFt: $told->levelFt,
             current: $told->current ?? $this->current(),
             inflow: $told->inflow ?? $this->noInflow(),
             daysSinceStorm: $told->daysSinceStorm,

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace OldEddy\Docks;
 
-/** One part of a dock to cast at: depth there and depth of the fish in feet, worth (over 0, to order the casts), what to throw (lure keys, best first), the sentence, the rules. */
+/**
+ * One part of a dock to cast at: depth there and depth of the fish in feet, worth (over 0, to order the casts), what to
+ * throw (lure keys, best first), the sentence, the rules, and the side to cast at where one is better.
+ */
 final readonly class DockMark
 {
     /**
@@ -20,6 +23,7 @@ final readonly class DockMark
         public array $lures,
         public string $text,
         public array $ruleIds,
+        public ?DockSide $side = null,
     ) {
     }
 }

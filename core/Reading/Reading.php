@@ -8,6 +8,7 @@ use OldEddy\Conditions\Cover;
 use OldEddy\Conditions\Settled;
 use OldEddy\Conditions\Spot;
 use OldEddy\Season\StageFound;
+use OldEddy\Sun\Shadow;
 use OldEddy\Water\Light;
 use OldEddy\Water\Sight;
 
@@ -50,15 +51,11 @@ final readonly class Reading
     /** W18: a sentence when the angler's shadow falls within 30° of the cast and the sun is under 45° high, else null. */
     public function shadowWarning(): ?string
     {
-        $sun = $this->day->sunElevationDeg;
         $cast = $this->day->spot->castBearingDeg;
-        if ($sun === null || $cast === null || $this->day->sunAzimuthDeg === null || $sun <= 0 || $sun >= 45 || $this->day->sky->isCovered()) {
-            return null;
-        }
-        $shadow = fmod($this->day->sunAzimuthDeg + 180, 360);
-        $apart = abs(fmod($shadow - $cast + 540, 360) - 180);
+        $shadow = Shadow::of($this->day);
 
-        return $apart >= 30 ? null : sprintf('Your shadow falls towards %.0f°, %.0f° off your cast: move so that it falls behind or beside the line.', $shadow, $apart);
+        return $cast === null || $shadow === null || ! $shadow->spoils($cast) ? null
+            : sprintf('Your shadow falls towards %.0f°, %.0f° off your cast: move so that it falls behind or beside the line.', $shadow->towardDeg, $shadow->offDeg($cast));
     }
 
     /** @return non-empty-list<Cover> */

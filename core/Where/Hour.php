@@ -17,18 +17,12 @@ final readonly class Hour
     {
     }
 
-    /** W18: a warning when one's shadow falls along a cast towards this compass direction, or null. */
-    public function shadowWarning(float $castDeg): ?string
-    {
-        return WaterReader::read($this->reading->day->with(['spot' => new Spot(castBearingDeg: $castDeg)]))->shadowWarning();
-    }
-
     /** A minute (0 to 1439) of a day; the reading is the lake's, not a spot's. */
-    public static function of(Settled $day, int $minute, float $levelFt = 0.0, Prior $usual = new Prior): self
+    public static function of(Settled $day, int $minute, Prior $usual = new Prior): self
     {
         $sun = $day->sunDay?->at($minute);
         $then = $day->with(['minuteOfDay' => $minute, 'sunElevationDeg' => $sun?->elevationDeg, 'sunAzimuthDeg' => $sun?->azimuthDeg, 'lowLight' => $sun !== null && $sun->isLow(), 'spot' => new Spot]);
 
-        return new self($minute, WaterReader::read($then), $levelFt, $usual);
+        return new self($minute, WaterReader::read($then), $day->riseFt(), $usual);
     }
 }

@@ -15,7 +15,7 @@ use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 use Ramsey\Uuid\Uuid;
 
-/** The demo scenario: an invented reservoir with two creek arms, and one angler's days on it. Loaded once. */
+/** The demo scenario: an invented reservoir with two creek arms, a mill pond, the river below, and one angler's days on them. Loaded once. */
 final class DatabaseSeeder extends Seeder
 {
     public const PASSWORD = 'quiet-water';
@@ -29,32 +29,37 @@ final class DatabaseSeeder extends Seeder
             return;
         }
         DB::transaction(function () use ($marlo): void {
-            $lake = $this->lake($marlo);
-            foreach (require __DIR__.'/seasons.php' as $i => [$name, $conditions, $casts]) {
-                (new Generator($marlo))->day(100 + $i, $name, $conditions, $casts);
+            $lakes = [];
+            foreach (['Ottermark Reservoir' => 'lake', 'The mill pond' => 'pond', 'River below Ottermark' => 'river'] as $name => $file) {
+                $lakes[$file] = $this->lake($marlo, $name, require __DIR__."/{$file}.php");
+            }
+            foreach (require __DIR__.'/seasons.php' as $i => [$name, $file, $conditions, $casts]) {
+                (new Generator($marlo))->day(100 + $i, $name, $lakes[$file], $conditions, $casts);
             }
             foreach (require __DIR__.'/scenario.php' as $day) {
-                $this->day($marlo, $day);
+                $this->day($marlo, $lakes[$day['lake'] ?? 'lake'], $day);
             }
-            $marlo->trips()->update(['lake_id' => $lake->id]);
         });
     }
 
-    private function lake(User $angler): Lake
+    /** @param  array{\OldEddy\Lake\DepthGrid, array{int, int}, list<array{string, int, int}>, list<list<mixed>>}  $made */
+    private function lake(User $angler, string $name, array $made): Lake
     {
-        [$grid, $spots] = require __DIR__.'/lake.php';
-        /** @var Lake $lake */
-        $lake = $angler->lakes()->create(['name' => 'Ottermark Reservoir']);
-        $lake->keepGrid($grid);
+        [$grid, $ramp, $sections, $spots] = $made;
         $at = static fn (float $east, float $south): array => $grid->position($east / $grid->cellM, $south / $grid->cellM);
-        [$lat, $lon] = $at(1281, 575);
-        $section = static fn (string $name, float $east, float $south): array => ['name' => $name, 'lat' => $at($east, $south)[0], 'lon' => $at($east, $south)[1]];
-        $lake->update(['ramp_lat' => $lat, 'ramp_lon' => $lon, 'sections' => [$section('Ladle Creek arm', 2060, 660), $section('Cinder Creek arm', 150, 1960), $section('Lower end', 2050, 1480), $section('Upper lake', 900, 330)]]);
-        foreach ($spots as [$name, $east, $south, $structure, $cover, $shallow, $deep, $near, $faces, $height, $setback, $dock]) {
+        /** @var Lake $lake */
+        $lake = $angler->lakes()->create(['name' => $name]);
+        $lake->keepGrid($grid);
+        $lake->update([
+            'ramp_lat' => $at(...$ramp)[0], 'ramp_lon' => $at(...$ramp)[1],
+            'sections' => array_map(static fn (array $s): array => ['name' => $s[0], 'lat' => $at($s[1], $s[2])[0], 'lon' => $at($s[1], $s[2])[1]], $sections),
+        ]);
+        foreach ($spots as $spot) {
+            [$name, $east, $south, $structure, $cover, $shallow, $deep, $near, $faces, $height, $setback, $dock, $flows] = [...$spot, null];
             [$lat, $lon] = $at($east, $south);
             $lake->spots()->create([
                 'name' => $name, 'lat' => $lat, 'lon' => $lon, 'structure' => $structure, 'cover' => $cover, 'shallow_ft' => $shallow, 'deep_ft' => $deep,
-                'depth_nearby_ft' => $near, 'bank_faces_deg' => $faces, 'object_height_ft' => $height, 'setback_ft' => $setback, 'dock' => $dock, ...$lake->read($lat, $lon),
+                'depth_nearby_ft' => $near, 'bank_faces_deg' => $faces, 'object_height_ft' => $height, 'setback_ft' => $setback, 'flows_to_deg' => $flows, 'dock' => $dock, ...$lake->read($lat, $lon),
             ]);
         }
 
@@ -62,10 +67,10 @@ final class DatabaseSeeder extends Seeder
     }
 
     /** @param  array<string, mixed>  $day */
-    private function day(User $angler, array $day): void
+    private function day(User $angler, Lake $lake, array $day): void
     {
         /** @var Trip $trip */
-        $trip = $angler->trips()->create(['name' => $day['name'], 'conditions' => $day['conditions']]);
+        $trip = $angler->trips()->create(['name' => $day['name'], 'conditions' => $day['conditions'], 'lake_id' => $lake->id]);
         $trip->setRelation('user', $angler);
         $plan = $trip->plan();
         foreach ($plan->rods as $rod) {

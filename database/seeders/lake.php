@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 // Ottermark Reservoir, made up: drowned valleys as lines with depth and half width in metres, heights added or taken away.
-// Answers [grid, spots]. Spots: name, metres east and south of the corner, structure, covers, shallow, deep, close by (ft),
-// bank faces (degrees), height on the bank and setback (ft), dock.
+// Answers [grid, ramp, sections, spots], places in metres east and south of the corner. Spots: name, place, structure,
+// covers, shallow, deep, close by (ft), bank faces (degrees), height on the bank and setback (ft), dock, current (degrees).
 
 use OldEddy\Lake\DepthGrid;
 
@@ -57,7 +57,7 @@ for ($row = 0; $row < $rows; $row++) {
 }
 $dock = static fn (string $kind, float $in, float $out, float $walk, array $extras): array => ['kind' => $kind, 'inside_ft' => $in, 'outside_ft' => $out, 'walkway_ft' => $walk, 'extras' => $extras];
 
-return [new DepthGrid($north, $west, $cell, $cols, $rows, $depths), [
+return [new DepthGrid($north, $west, $cell, $cols, $rows, $depths), [1281, 575], [['Ladle Creek arm', 2060, 660], ['Cinder Creek arm', 150, 1960], ['Lower end', 2050, 1480], ['Upper lake', 900, 330]], [
     ['Kiln point', 1150, 640, 'secondary_point', ['rock'], 4, 14, 22, 200, 20, 4, null],
     ['Leaning sycamore', 1690, 520, 'creek_bend', ['laydown'], 2, 8, 11, 230, 45, 2, null],
     ['Culvert pocket', 1820, 330, 'notch', ['laydown', 'brush'], 1, 5, 8, 160, 30, 3, null],

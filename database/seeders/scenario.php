@@ -54,6 +54,21 @@ return [
         ],
     ],
     [
+        'name' => 'River below Ottermark, September bar',
+        'lake' => 'river',
+        'conditions' => ['species' => 'smallmouth_bass', 'waterbody' => 'river'] + $place + ['date' => '2026-09-19', 'time' => '08:30',
+            'water' => ['temp_f' => 69, 'temp_trend_f_per_day' => -0.3, 'visibility_ft' => 4, 'normal_visibility_ft' => 4, 'current' => 'moderate', 'level_ft' => 0.5],
+            'weather' => ['sky' => 'clear', 'wind_mph' => 3, 'wind_from_deg' => 270, 'front' => 'stable'],
+            'spot' => ['structure' => 'gravel_bar', 'cover' => ['none'], 'bottom' => 'gravel', 'depth_ft' => [2.5, 7.5]],
+            'forage' => ['crawfish', 'minnow']],
+        'stints' => [
+            ['08:40', 'Long bar', 'none', 'tube', 'natural_craw', 5, 'drag_pause', 24, [7 => ['caught', 13.5, 'inside'], 15 => ['caught', 12, 'inside']]],
+            ['09:15', 'Ledge eddy', 'rock', 'tube', 'natural_craw', 6, 'drag_pause', 20, [11 => ['missed']]],
+            ['09:50', 'Plank bridge', 'shade', 'jerkbait', 'natural_baitfish', 4, 'jerk_pause', 22, []],
+            ['10:30', 'Heron island', 'wood', 'tube', 'natural_craw', 5, 'drag_pause', 18, [5 => ['caught', 15, 'lip']]],
+        ],
+    ],
+    [
         'name' => 'Ottermark lower end, today',
         'open' => true,
         'conditions' => $place + ['date' => '2026-11-21', 'time' => '10:30',

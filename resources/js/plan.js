@@ -9,6 +9,8 @@ export default () => ({
         this.at = { ...this.home };
         this.fingers = new Map();
         this.draw(JSON.parse(this.$root.querySelector('script').textContent));
+        this.show();
+        new ResizeObserver(() => this.name()).observe(this.svg);
         this.svg.addEventListener('wheel', (e) => {
             e.preventDefault();
             this.zoom(e.deltaY < 0 ? 0.8 : 1.25, ...this.point(e));
@@ -61,6 +63,28 @@ export default () => ({
         this.at.y = Math.max(this.home.y, Math.min(this.home.y + this.home.height - this.at.height, this.at.y));
         this.svg.setAttribute('viewBox', `${this.at.x} ${this.at.y} ${this.at.width} ${this.at.height}`);
         this.svg.style.setProperty('--zoom', this.at.width / this.home.width);
+        this.name();
+    },
+    /** Names that would lie on another mark or name go to its other side, or wait until one comes closer. The marks come best first. */
+    name() {
+        const room = this.svg.getBoundingClientRect().width;
+        const scale = room / this.at.width;
+        const marks = [...this.svg.querySelectorAll('.plan-spot')].map((mark) => {
+            const { e, f } = mark.transform.baseVal.consolidate().matrix;
+            return { words: mark.querySelector('.plan-name'), x: (e - this.at.x) * scale, y: (f - this.at.y) * scale, rank: Number(mark.dataset.rank ?? 999) };
+        }).sort((a, b) => a.rank - b.rank);
+        const taken = marks.map(({ x, y }) => [x - 12, y - 12, x + 12, y + 12]);
+        marks.forEach(({ words, x, y }, own) => {
+            const wide = 7 * words.textContent.length;
+            const sides = [['start', 18, [x + 15, y - 7, x + 18 + wide, y + 7]], ['end', -18, [x - 18 - wide, y - 7, x - 15, y + 7]]];
+            const free = sides.find(([, , [left, top, right, bottom]]) => left >= 0 && right <= room && !taken.some(([l, t, r, b], i) => i !== own && l < right && r > left && t < bottom && b > top));
+            words.style.display = free ? '' : 'none';
+            if (free) {
+                words.setAttribute('text-anchor', free[0]);
+                words.setAttribute('x', free[1]);
+                taken.push(free[2]);
+            }
+        });
     },
     move(e) {
         const before = this.fingers.get(e.pointerId);

@@ -15,6 +15,8 @@ use OldEddy\Docks\DockMark;
 use OldEddy\Docks\DockPlan;
 use OldEddy\Docks\DockReader;
 use OldEddy\Docks\DockRow;
+use OldEddy\Docks\DockShade;
+use OldEddy\Docks\DockSide;
 use OldEddy\Docks\Extra;
 use OldEddy\Lures\Catalog;
 use OldEddy\Rules\RuleBook;
@@ -62,7 +64,7 @@ final class WhereTest extends TestCase
         self::assertSame('ledge', $this->order([$place('creek', Structure::BackOfCreek, 1, 3), $place('ledge', Structure::Ledge, 12, 22)], $july, 780)[0]);
         // Six feet more water brings a shallow ledge down into the band, or a deep one out of it.
         $low = $place('low', Structure::Ledge, 2, 4);
-        self::assertNotSame($this->fit($low, $july, 780), Ranking::at([$low], Hour::of($july, 780, 8.0))[0]->fit);
+        self::assertNotSame($this->fit($low, $july, 780), Ranking::at([$low], Hour::of($july->with(['levelFt' => 8.0]), 780))[0]->fit);
         $flood = $this->day(['date' => '2026-07-18', 'water' => ['temp_f' => 80, 'current' => 'strong']]);
         self::assertSame('eddy', $this->order([$place('flat', Structure::Flat, 4, 8), $place('eddy', Structure::Eddy, 4, 8)], $flood, 780)[0]);
         $twins = [$place('poor', Structure::Ledge, 12, 22), $place('good', Structure::Ledge, 12, 22), $place('new', Structure::Ledge, 12, 22)];
@@ -122,9 +124,42 @@ final class WhereTest extends TestCase
 
     public function test_species_differ_at_a_dock(): void
     {
-        $best = fn (string $species): float => DockReader::read(new DockPlan('D', DockKind::Floating, 2, 12), $this->day(['species' => $species, 'date' => '2026-06-18', 'water' => ['temp_f' => 74, 'visibility_ft' => 3], 'weather' => ['sky' => 'clear']]))[0]->waterFt;
-        self::assertGreaterThan($best('largemouth_bass'), $best('spotted_bass'));
-        self::assertGreaterThan($best('largemouth_bass'), $best('smallmouth_bass'));
+        $marks = fn (string $species, float $visibility, array $more = []): array => DockReader::read(new DockPlan('D', DockKind::Floating, 2, 12), $this->day($more + ['species' => $species, 'date' => '2026-06-18', 'water' => ['temp_f' => 74, 'visibility_ft' => $visibility], 'weather' => ['sky' => 'overcast']]));
+        self::assertLessThan(4, $marks('largemouth_bass', 4)[0]->waterFt, 'the walkway');
+        self::assertGreaterThan(6, $marks('spotted_bass', 4)[0]->waterFt, 'F11: they like to suspend, around docks too');
+        self::assertTrue($marks('spotted_bass', 4)[0]->suspended);
+        self::assertLessThan(4, $marks('spotted_bass', 4, ['stage' => 'spawn'])[0]->waterFt, 'F11: except at spawn');
+        self::assertGreaterThan(8, $marks('smallmouth_bass', 5.2)[0]->waterFt, 'F11: deeper, clear ones');
+        $murky = $marks('smallmouth_bass', 3);
+        self::assertStringContainsString('seldom use docks', $murky[0]->text);
+        self::assertLessThan(0.7 * $marks('largemouth_bass', 3)[0]->worth, $murky[0]->worth);
+    }
+
+    /** S15, W18: a dock that points north has its shade on the left in the morning and on the right in the afternoon. */
+    public function test_the_shaded_side_of_a_dock_follows_the_sun(): void
+    {
+        $dock = new DockPlan('D', DockKind::Floating, 3, 9, 20, [], 0);
+        $at = fn (string $time): Settled => $this->day(['date' => '2026-07-18', 'time' => $time, 'water' => ['temp_f' => 80, 'visibility_ft' => 3], 'weather' => ['sky' => 'clear']]);
+        foreach (['08:30' => DockSide::Left, '18:00' => DockSide::Right] as $time => $side) {
+            self::assertSame($side, DockShade::of($dock, $at($time))?->side, $time);
+            self::assertSame($side, self::byPart(DockReader::read($dock, $at($time)))['walkway']->side);
+            self::assertSame($side, DockReader::boat($dock, $at($time))->side, 'the boat too: its shadow falls behind');
+        }
+        self::assertSame(DockSide::Outer, DockShade::of($dock, $at('13:25'))?->side, 'at noon the sun stands in the south, behind the bank');
+        self::assertGreaterThan(DockShade::of($dock, $at('13:25'))->widthFt, DockShade::of($dock, $at('08:30'))->widthFt, 'low sun, wide shade');
+        self::assertNull(DockShade::of($dock, $at('23:00')));
+        self::assertNull(DockShade::of(new DockPlan('D', DockKind::Floating, 3, 9), $at('08:30')), 'nobody said where it points');
+        $cold = $this->day(['date' => '2026-02-18', 'time' => '09:00', 'water' => ['temp_f' => 44], 'weather' => ['sky' => 'clear']]);
+        self::assertNull(self::byPart(DockReader::read($dock, $cold))['walkway']->side, 'S20: in the cold shade is no gain');
+    }
+
+    /** W12: more water floats the fish of a shallow dock off the bottom. */
+    public function test_a_dock_is_read_at_todays_level(): void
+    {
+        $day = $this->day(['date' => '2026-07-18', 'water' => ['temp_f' => 80, 'visibility_ft' => 3], 'weather' => ['sky' => 'clear']]);
+        $dock = new DockPlan('D', DockKind::Floating, 3, 4.5);
+        self::assertFalse(self::byPart(DockReader::read($dock, $day))['outside posts']->suspended);
+        self::assertTrue(self::byPart(DockReader::read($dock->atLevel(4), $day))['outside posts']->suspended);
     }
 
     /** S16, S17. */
@@ -142,10 +177,28 @@ final class WhereTest extends TestCase
     public function test_in_current_fish_sit_where_the_push_stops(): void
     {
         $bar = CurrentPlace::of(Structure::GravelBar, Current::Strong, 90, 6);
-        self::assertEqualsWithDelta(90, $bar?->fishAtDeg, 1e-9, 'below the bar');
+        self::assertEqualsWithDelta(90, $bar?->fishAtDeg(), 1e-9, 'below the bar');
         $light = CurrentPlace::of(Structure::GravelBar, Current::Slight, 90, 6);
         self::assertGreaterThan($light?->weightOz, $bar->weightOz);
+        self::assertSame(1.0, CurrentPlace::of(Structure::Riprap, Current::Strong, 90, 12)?->weightOz, 'D4: 1 oz in strong river current');
         self::assertNull(CurrentPlace::of(Structure::Eddy, Current::None, 90, 6));
+    }
+
+    /** S8: cast above, let it sweep in; from the side of open water, wherever the bank is. */
+    public function test_the_cast_goes_above_and_the_lure_is_swept_down_to_the_fish(): void
+    {
+        foreach (Structure::cases() as $kind) {
+            foreach ([0.0, 77.0, 200.0, 311.0] as $flows) {
+                $place = CurrentPlace::of($kind, Current::Moderate, $flows, 6, $flows + 90);
+                self::assertNotNull($place);
+                $downstream = static fn (float $deg): float => cos(deg2rad($deg - $flows));
+                self::assertGreaterThan(0, $downstream($place->sweepTowardDeg()), "{$kind->value}: swept with the current");
+                self::assertLessThan(0, $downstream($place->castTowardDeg()), "{$kind->value}: cast upstream");
+                $mirrored = CurrentPlace::of($kind, Current::Moderate, $flows, 6, $flows - 90);
+                self::assertEqualsWithDelta($downstream($place->castTowardDeg()), $downstream((float) $mirrored?->castTowardDeg()), 1e-9, 'the other bank is the mirror');
+                self::assertEqualsWithDelta(0, fmod($place->castTowardDeg() + (float) $mirrored?->castTowardDeg() - 2 * $flows + 1080, 360), 1e-6);
+            }
+        }
     }
 
     /** @param  array<string, mixed>  $conditions */

@@ -8,7 +8,9 @@ use App\Models\Lake;
 use App\Models\User;
 use App\Waters\PackedGrid;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Str;
 use OldEddy\Instruments\SimulatedBoat;
 use OldEddy\Lake\DepthGrid;
 
@@ -104,7 +106,9 @@ final class LakeTest extends WaterTestCase
             ['no depth', "lon,lat,name\n-80,36,a\n", 'no column depth_ft'],
             ['words', str_repeat("a,b,c\n", 60), 'names no column'],
             ['csv axis order', "36.9,-100.1,5\n", 'exchanged'],
-            ['two lakes', "-80.1,36.9,5\n-80.0,36.95,5\n-70.0,44.0,5\n", 'too far from the others'],
+            ['two lakes', "-80.1,36.9,5\n-80.0,36.95,5\n-70.0,44.0,5\n", 'far from the rest of this lake'],
+            ['two ponds', "-80.1,36.9,5\n-80.0,36.95,5\n-79.4,37.6,5\n", 'too far from the others'],
+            ['exchanged, and still degrees', "36.9,-80.1,5\n36.9001,-80.1,5\n36.9,-80.1001,5\n", 'seem to be exchanged'],
             ['recording without depth', "\$GPRMC,143000.00,A,3654.1260,N,08006.2520,W,0.0,0.0,211126,,,A*47\n", 'position and depth together'],
         ] as [$name, $content, $why]) {
             $this->give($lake, 'file', $content)->assertSessionHasErrors('file');
@@ -141,7 +145,14 @@ final class LakeTest extends WaterTestCase
         $this->post(route('spot.keep', $lake), ['deep_ft' => 11, 'dock' => ['kind' => 'floating', 'inside_ft' => 3, 'outside_ft' => 8, 'extras' => ['ladder']]] + $spot)->assertSessionHasNoErrors();
         $kept = $lake->spots()->sole();
         self::assertSame([11.0, 'floating', ['ladder']], [$kept->deep_ft, $kept->dock['kind'], $kept->dock['extras']]);
-        $this->post(route('spot.keep', $lake), ['shallow_ft' => 20, 'lat' => 95] + $spot)->assertSessionHasErrors(['lat', 'deep_ft']);
+        $this->from(route('lake', $lake))->post(route('spot.keep', $lake), ['shallow_ft' => 20, 'lat' => 95, 'id' => $kept->id] + $spot)->assertSessionHasErrors(['lat', 'deep_ft']);
+        self::assertStringContainsString('degrees north', (string) session('errors')->first('lat'));
+        $this->get(route('lake', $lake))->assertSee('value="95"', false);
+        $this->post(route('spot.keep', $lake), ['id' => $kept->id, 'name' => 'North wall', 'flows_to_deg' => 45] + $spot)->assertSessionHasNoErrors();
+        self::assertSame(['North wall', 45.0], [$lake->spots()->sole()->name, $lake->spots()->sole()->flows_to_deg]);
+        $this->post(route('spot.keep', $lake), ['name' => 'Other'] + $spot)->assertSessionHasNoErrors();
+        $this->post(route('spot.keep', $lake), ['id' => $kept->id, 'name' => 'Other'] + $spot)->assertSessionHasErrors('name');
+        $lake->spots()->where('name', 'Other')->delete();
         $this->actingAs($this->angler('marlo@old-eddy.example'));
         $this->get(route('lake', $lake))->assertNotFound();
         $this->delete(route('spot.drop', [$lake, $kept->id]))->assertNotFound();
@@ -149,6 +160,40 @@ final class LakeTest extends WaterTestCase
         $this->get(route('lake.give', [$lake, 'gpx']))->assertNotFound();
         $this->actingAs(User::query()->findOrFail($lake->user_id))->delete(route('spot.drop', [$lake, $kept->id]))->assertRedirect();
         self::assertSame(0, $lake->spots()->count());
+    }
+
+    public function test_a_spot_is_typed_in_metres_and_kept_in_feet(): void
+    {
+        $wren = $this->angler();
+        $wren->update(['units' => 'metric']);
+        $lake = $this->lake($wren);
+        $this->post(route('spot.keep', $lake), ['name' => 'Mauer', 'lat' => 36.9, 'lon' => -80.1, 'shallow_ft' => 1, 'deep_ft' => 3, 'dock' => ['kind' => 'piling', 'inside_ft' => 1, 'outside_ft' => 2]])->assertSessionHasNoErrors();
+        $spot = $lake->spots()->sole();
+        self::assertEqualsWithDelta([3.3, 9.8, 3.281], [$spot->shallow_ft, $spot->deep_ft, $spot->dock['inside_ft']], 0.05);
+        $this->get(route('lake', $lake))->assertOk()->assertSee('shallowest, m');
+    }
+
+    /** W12: the map's depths are for one level, the day has another. */
+    public function test_todays_level_moves_the_depths_of_spot_and_day(): void
+    {
+        [$trip, $lake] = $this->dayOnLake();
+        $spot = $lake->spots()->where('name', 'East wall')->sole();
+        $this->patchJson(route('conditions.change', $trip), ['field' => 'water.level_ft', 'value' => '-1.5'])->assertOk();
+        $this->post(route('where.pick', $trip->refresh()), ['spot' => $spot->id])->assertRedirect();
+        self::assertEquals([0.5, 10.5], $trip->refresh()->conditions['spot']['depth_ft']);
+        $this->get(route('where', $trip))->assertOk()->assertSee('level -1.5 ft')->assertSee('0.5–11 ft');
+    }
+
+    public function test_a_dock_and_all_that_is_said_of_a_spot_go_out_and_come_in(): void
+    {
+        $lake = $this->lake($this->angler());
+        $lake->spots()->create(['name' => 'Slip', 'lat' => 36.9, 'lon' => -80.1, 'structure' => 'dock', 'cover' => ['dock'], 'bottom' => 'gravel', 'flows_to_deg' => 80, 'dock' => ['kind' => 'floating', 'inside_ft' => 3.0, 'outside_ft' => 9.0, 'walkway_ft' => 20.0, 'extras' => ['ladder']]]);
+        $out = (string) $this->get(route('lake.give', [$lake, 'geojson']))->getContent();
+        $copy = User::query()->findOrFail($lake->user_id)->lakes()->create(['name' => 'Copy']);
+        $this->give($copy, 'x.geojson', str_replace('"depth_nearby_ft":null', '', $out))->assertSessionHasNoErrors();
+        self::assertEquals($lake->spots()->sole()->only(['dock', 'bottom', 'flows_to_deg', 'structure']), $copy->spots()->sole()->only(['dock', 'bottom', 'flows_to_deg', 'structure']));
+        $this->give($copy, 'y.geojson', str_replace(['"Slip"', '"flows_to_deg":80'], ['"Wild"', '"flows_to_deg":1e9'], $out))->assertSessionHasNoErrors();
+        self::assertNull($copy->spots()->where('name', 'Wild')->sole()->flows_to_deg, 'what cannot be is left out');
     }
 
     public function test_where_ranks_the_spots_fills_the_day_and_the_stint(): void
@@ -161,7 +206,7 @@ final class LakeTest extends WaterTestCase
         $said = $trip->refresh()->conditions['spot'];
         self::assertSame(['riprap', ['rock'], [2, 12]], [$said['structure'], $said['cover'], $said['depth_ft']]);
         self::assertTrue($said['shaded']);
-        $stint = (string) \Illuminate\Support\Str::uuid();
+        $stint = (string) Str::uuid();
         $this->log($trip->load('user'), [$this->stint($stint, 'Dock of Mill'), $this->event('casts', ['stint' => $stint, 'count' => 3])])->assertOk();
         $kept = $trip->stints()->sole();
         self::assertSame([$lake->spots()->where('name', 'Dock of Mill')->sole()->id, 'dock', 'dock'], [$kept->spot_id, $kept->structure, $kept->cover]);
@@ -171,7 +216,7 @@ final class LakeTest extends WaterTestCase
     {
         [$trip, $lake] = $this->dayOnLake();
         $ids = $lake->spots()->pluck('id', 'name');
-        $ask = ['from' => '07:00', 'to' => '09:00', 'minutes' => 15, 'speed_mph' => 15, 'locked' => [$ids['East wall']], 'forbidden' => [$ids['Flat']]];
+        $ask = ['from' => '07:00', 'to' => '09:00', 'minutes' => 15, 'speed' => 15, 'fuel_per_hour' => 6, 'wish' => [$ids['East wall'] => 'must', $ids['Flat'] => 'out', $ids['Dock of Mill'] => 'may']];
         $this->post(route('where.route', $trip), $ask)->assertSessionHasNoErrors()->assertRedirect();
         $stops = $trip->refresh()->route['stops'];
         self::assertContains('East wall', array_column($stops, 'name'));
@@ -181,9 +226,48 @@ final class LakeTest extends WaterTestCase
         $this->get(route('where.sheet', $trip))->assertOk()->assertSee('The rack')->assertSee('East wall');
         $this->post(route('where.route', $trip), ['from' => '09:00', 'to' => '08:00'] + $ask)->assertSessionHasErrors('to');
         $this->post(route('where.route', $trip), ['from' => '07:00', 'to' => '07:10'] + $ask)->assertSessionHas('said', fn (string $s): bool => str_contains($s, 'No spot fits'));
-        // From now, where the boat lies.
-        $this->post(route('where.route', $trip), ['from' => '08:00', 'to' => '09:00', 'locked' => [], 'start' => $ids['East wall']] + $ask)->assertSessionHasNoErrors();
+        // From a spot where the boat lies.
+        $this->post(route('where.route', $trip), ['from' => '08:00', 'to' => '09:00', 'wish' => [], 'start' => $ids['East wall']] + $ask)->assertSessionHasNoErrors();
         self::assertNotContains('East wall', array_column($trip->refresh()->route['stops'], 'name'));
+        $this->post(route('where.route', $trip), ['speed' => 'fast', 'minutes' => 500] + $ask)->assertSessionHasErrors(['speed', 'minutes']);
+        self::assertStringContainsString('minutes a stop', (string) session('errors')->first('minutes'));
+    }
+
+    public function test_the_route_is_planned_again_from_now_without_what_was_fished(): void
+    {
+        Carbon::setTestNow('2026-07-18 08:10:00 America/New_York');
+        [$trip, $lake] = $this->dayOnLake();
+        $ids = $lake->spots()->pluck('id', 'name');
+        $this->post(route('where.route', $trip), ['from' => '07:00', 'to' => '09:30', 'minutes' => 15, 'speed' => 15, 'wish' => []])->assertSessionHasNoErrors();
+        $stint = (string) Str::uuid();
+        $this->log($trip->refresh()->load('user'), [['at' => '2026-07-18T07:50:00'] + $this->stint($stint, 'East wall')])->assertOk();
+        $this->post(route('where.again', $trip))->assertSessionHasNoErrors()->assertRedirect(route('where', $trip));
+        $route = $trip->refresh()->route;
+        self::assertSame([490, $ids['East wall']], [$route['asked']['from'], $route['asked']['start']]);
+        self::assertNotContains('East wall', array_column($route['stops'], 'name'));
+        self::assertGreaterThanOrEqual(490, $route['stops'][0]['at']);
+        // The boat's own instruments know better where it is.
+        $trip->fixes()->create(['at' => '2026-07-18 08:08:00', 'lat' => 36.9012, 'lon' => -80.0985]);
+        $this->post(route('where.again', $trip))->assertSessionHasNoErrors();
+        self::assertSame([36.9012, -80.0985], $trip->refresh()->route['asked']['start_at']);
+        Carbon::setTestNow('2026-07-18 09:40:00 America/New_York');
+        $this->post(route('where.again', $trip))->assertSessionHasErrors('to');
+        Carbon::setTestNow();
+    }
+
+    public function test_fuel_is_reckoned_by_the_minutes_under_way(): void
+    {
+        [$trip] = $this->dayOnLake();
+        $ask = ['from' => '07:00', 'to' => '09:00', 'minutes' => 15, 'speed' => 2, 'fuel_per_hour' => 6];
+        $this->post(route('where.route', $trip), $ask)->assertSessionHasNoErrors();
+        $route = $trip->refresh()->route;
+        self::assertEqualsWithDelta(6 * (array_sum(array_column($route['stops'], 'run_min')) + $route['home_min']) / 60, $route['fuel'], 0.02);
+        $this->get(route('where', $trip))->assertOk()->assertSee('Fuel for the day');
+        // The same speed in the other units is the same route.
+        $trip->user->update(['units' => 'metric']);
+        $this->actingAs($trip->user->refresh())->post(route('where.route', $trip), ['speed' => 3.22] + $ask)->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta($route['home_min'], $trip->refresh()->route['home_min'], 0.1);
+        $this->get(route('where', $trip))->assertOk()->assertSee('km under way')->assertDontSee(' ft of water, best');
     }
 
     public function test_a_lake_of_somebody_else_is_no_lake_of_ones_day(): void

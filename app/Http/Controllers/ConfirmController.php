@@ -23,6 +23,8 @@ final class ConfirmController
     {
         $deck = new Deck($trip, new Units($trip->user->isMetric()));
 
+        $best = $this->best($trip, $deck);
+
         return view('confirm.show', [
             'trip' => $trip,
             'day' => $deck->day,
@@ -30,19 +32,24 @@ final class ConfirmController
             'ribbon' => $deck->ribbon(),
             'summary' => DaySummary::of($deck->day->evidence),
             'crew' => Crew::of($deck->day->evidence),
-            'alike' => $this->alike($trip, $deck),
+            'alike' => $this->alike($trip, $best),
+            'alikeTo' => $best?->id,
             'neverTried' => NeverTried::on($deck),
         ]);
     }
 
-    /** @return list<array{place: Place, likeness: float, shared: list<string>}> spots of the lake like the one that gave most */
-    private function alike(Trip $trip, Deck $deck): array
+    /** The marked spot that gave most, or null. */
+    private function best(Trip $trip, Deck $deck): ?LakeSpot
     {
         $best = collect($deck->day->evidence->levelsOf('spot'))->first(fn (LevelEvidence $l): bool => $l->contactCount > 0);
-        $places = $trip->lake?->spots->map(fn (LakeSpot $s): Place => $s->place())->all() ?? [];
-        $one = collect($places)->first(fn (Place $p): bool => $p->name === $best?->level);
 
-        return $one === null ? [] : array_slice(Lookalikes::of($one, array_values($places)), 0, 5);
+        return $best === null ? null : $trip->lake?->spots->firstWhere('name', $best->level);
+    }
+
+    /** @return list<array{place: Place, likeness: float, shared: list<string>}> spots of the lake like one of them */
+    private function alike(Trip $trip, ?LakeSpot $one): array
+    {
+        return $one === null ? [] : array_slice(Lookalikes::of($one->place(), array_values($trip->lake?->spots->map(fn (LakeSpot $s): Place => $s->place())->all() ?? [])), 0, 5);
     }
 
     public function close(Trip $trip): RedirectResponse

@@ -6,8 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Drawing\PlanDrawing;
 use App\Models\Lake;
+use App\Show\Units;
 use App\Waters\Files\Refused;
 use App\Waters\GiveOut;
+use App\Waters\SpotSheet;
 use App\Waters\TakeIn;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -37,25 +39,24 @@ final class LakesController
         return redirect()->route('lake', $request->user()->lakes()->firstOrCreate($given));
     }
 
-    public function show(Lake $lake): View
+    public function show(Request $request, Lake $lake): View
     {
         $grid = $lake->workingGrid();
         $known = $lake->spots->pluck('name')->flip();
         $features = [];
-        $seen = [];
         foreach ($grid === null ? [] : FeatureFinder::find($grid) as $feature) {
-            if (in_array($feature->key(), $lake->dropped ?? [], true)) {
-                continue;
-            }
-            $n = $seen[$feature->kind->value] = ($seen[$feature->kind->value] ?? 0) + 1;
-            $name = ucfirst($feature->kind->words())." {$n}";
-            if ($n <= self::OFFERED_OF_A_KIND && ! $known->has($name)) {
-                $features[$name] = $feature;
+            $kind = $feature->kind->words();
+            $n = count($features[$kind] ?? []) + 1;
+            $name = ucfirst($kind)." {$n}";
+            if (! in_array($feature->key(), $lake->dropped ?? [], true) && $n <= self::OFFERED_OF_A_KIND) {
+                // A kept one keeps its number, and is offered no more.
+                $features[$kind][] = $known->has($name) ? null : ['name' => $name, 'sign' => $kind[0].$n, 'feature' => $feature];
             }
         }
 
         return view('lakes.show', [
-            'lake' => $lake, 'spots' => $lake->spots, 'features' => $features, 'plan' => $grid === null ? null : new PlanDrawing($grid),
+            'lake' => $lake, 'spots' => $lake->spots, 'features' => array_filter(array_map(static fn (array $of): array => array_values(array_filter($of)), $features)), 'plan' => $grid === null ? null : new PlanDrawing($grid),
+            'sheet' => new SpotSheet(new Units($request->user()->isMetric())),
             'options' => ['structure' => Structure::keys(), 'cover' => Cover::keys(), 'bottom' => Bottom::keys()],
         ]);
     }

@@ -7,44 +7,46 @@ namespace App\Http\Controllers;
 use App\Drawing\PlanDrawing;
 use App\Models\LakeSpot;
 use App\Models\Trip;
+use App\Show\Units;
 use App\Waters\DayOnLake;
 use App\Waters\DayRoute;
+use App\Waters\FromNow;
+use App\Waters\SpotToday;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use OldEddy\Docks\DockReader;
-use OldEddy\Docks\DockRow;
 use OldEddy\Ribbon\DayRibbon;
 use OldEddy\Route\Stop;
-use OldEddy\Shade\ShadeDay;
-use OldEddy\Stream\CurrentPlace;
-use OldEddy\Where\Hour;
-use OldEddy\Where\Lookalikes;
 
 /** Which places, in which order, at which hour, from which side. */
 final class WhereController
 {
+    /** Hours of the day that can be looked at. */
+    private const HOURS = [5, 21];
+
     public function show(Request $request, Trip $trip): View
     {
         $lake = $trip->lake;
         if ($lake === null) {
             return view('where.choose', ['trip' => $trip, 'lakes' => $request->user()->lakes()->select(['id', 'name'])->orderBy('name')->get()]);
         }
-        $given = $request->validate(['minute' => ['nullable', 'integer', 'between:0,1439'], 'spot' => ['nullable', 'integer']]);
+        $given = $request->validate(['minute' => ['nullable', 'integer', 'between:0,1439'], 'spot' => ['nullable', 'integer'], 'like' => ['nullable', 'integer']]);
         $day = new DayOnLake($trip, $lake);
         $minute = (int) ($given['minute'] ?? $day->day->minuteOfDay);
-        $ranked = $day->ranked($minute);
         $grid = $lake->workingGrid();
         $spot = collect($day->spots)->firstWhere('id', (int) ($given['spot'] ?? 0));
         $stops = $trip->route['stops'] ?? [];
+        $units = new Units($trip->user->isMetric());
 
         return view('where.show', [
-            'trip' => $trip, 'lake' => $lake, 'day' => $day->day, 'minute' => $minute, 'ranked' => $ranked, 'spots' => collect($day->spots)->keyBy('name'), 'sun' => $day->day->sunDay?->at($minute),
+            'trip' => $trip, 'lake' => $lake, 'day' => $day->day, 'minute' => $minute, 'hours' => range(...self::HOURS), 'ranked' => $day->ranked($minute), 'byHour' => $day->byHour(), 'spots' => collect($day->spots)->keyBy('name'),
+            'sun' => $day->day->sunDay?->at($minute),
             'plan' => $grid === null ? null : new PlanDrawing($grid),
             'line' => $stops === [] ? [] : (new DayRoute($day, $trip->route['asked']))->line($stops),
             'ribbon' => DayRibbon::of($day->day, planned: DayRoute::ribbon($stops)),
-            'tempoMinutes' => Stop::minutesBy($trip->user->schools()),
-            'chosen' => $spot === null ? null : $this->spot($day, $spot, $minute),
+            'asked' => $trip->route['asked'] ?? ['from' => 420, 'to' => 900, 'minutes' => Stop::minutesBy($trip->user->schools()), 'speed_mph' => 20, 'locked' => [], 'forbidden' => []],
+            'speed' => static fn (float $mph): string => (string) round($units->show('speed', $mph), 1),
+            'chosen' => $spot === null ? null : new SpotToday($day, $spot, $minute),
         ]);
     }
 
@@ -72,19 +74,31 @@ final class WhereController
     public function route(Request $request, Trip $trip): RedirectResponse
     {
         abort_if($trip->lake === null, 404);
+        $units = new Units($trip->user->isMetric());
         $given = $request->validate([
-            'from' => ['required', 'date_format:H:i'], 'to' => ['required', 'date_format:H:i', 'after:from'], 'minutes' => ['required', 'numeric', 'between:2,240'], 'speed_mph' => ['required', 'numeric', 'between:1,80'],
-            'locked' => ['nullable', 'array'], 'locked.*' => ['integer'], 'forbidden' => ['nullable', 'array'], 'forbidden.*' => ['integer'], 'start' => ['nullable', 'integer'],
-        ]);
+            'from' => ['required', 'date_format:H:i'], 'to' => ['required', 'date_format:H:i', 'after:from'], 'minutes' => ['required', 'numeric', 'between:2,240'],
+            'speed' => ['required', 'numeric', "between:{$units->show('speed', 1)},{$units->show('speed', 80)}"], 'fuel_per_hour' => ['nullable', 'numeric', 'between:0,500'],
+            'wish' => ['nullable', 'array'], 'wish.*' => ['nullable', 'in:must,may,out'], 'start' => ['nullable', 'integer'],
+        ], ['to.after' => 'Back by must be later than from.'], ['minutes' => 'minutes a stop', 'speed' => 'speed of the boat', 'fuel_per_hour' => 'fuel an hour']);
         $minute = static fn (string $clock): int => (int) substr($clock, 0, 2) * 60 + (int) substr($clock, 3);
-        $asked = [
-            'from' => $minute($given['from']), 'to' => $minute($given['to']), 'minutes' => (float) $given['minutes'], 'speed_mph' => (float) $given['speed_mph'],
-            'locked' => array_map(intval(...), $given['locked'] ?? []), 'forbidden' => array_map(intval(...), $given['forbidden'] ?? []), 'start' => isset($given['start']) ? (int) $given['start'] : null,
-        ];
-        $planned = (new DayRoute(new DayOnLake($trip, $trip->lake), $asked))->planned();
-        $trip->update(['route' => ['asked' => $asked] + $planned]);
+        $wish = static fn (string $what): array => array_map(intval(...), array_keys($given['wish'] ?? [], $what, true));
 
-        return redirect()->route('where', $trip)->with('said', $planned['note'] ?? sprintf('%d stops, back by %02d:%02d.', count($planned['stops']), intdiv($planned['end'], 60), $planned['end'] % 60));
+        return $this->planned($trip, [
+            'from' => $minute($given['from']), 'to' => $minute($given['to']), 'minutes' => (float) $given['minutes'], 'speed_mph' => round($units->take('speed', (float) $given['speed']), 2),
+            'fuel_per_hour' => isset($given['fuel_per_hour']) ? (float) $given['fuel_per_hour'] : null,
+            'locked' => $wish('must'), 'forbidden' => $wish('out'), 'start' => isset($given['start']) ? (int) $given['start'] : null,
+        ]);
+    }
+
+    /** Plans the rest of the day anew, on the water. */
+    public function again(Trip $trip): RedirectResponse
+    {
+        abort_if($trip->lake === null || $trip->route === null, 404);
+        $asked = FromNow::asked($trip, $trip->route['asked']);
+
+        return $asked['from'] >= $asked['to']
+            ? back()->withErrors(['to' => sprintf('It is %02d:%02d, and you meant to be back by %02d:%02d: say a later time.', intdiv($asked['from'], 60), $asked['from'] % 60, intdiv($asked['to'], 60), $asked['to'] % 60)])
+            : $this->planned($trip, $asked);
     }
 
     /** The day on one page, for the dry bag. */
@@ -92,29 +106,23 @@ final class WhereController
     {
         abort_if($trip->lake === null, 404);
         $day = new DayOnLake($trip, $trip->lake);
+        $grid = $trip->lake->workingGrid();
+        $stops = $trip->route['stops'] ?? [];
 
-        return view('where.sheet', ['trip' => $trip, 'route' => $trip->route, 'rack' => $trip->rack, 'ribbon' => DayRibbon::of($day->day, planned: DayRoute::ribbon($trip->route['stops'] ?? [])), 'spots' => collect($day->spots)->keyBy('id')]);
+        return view('where.sheet', [
+            'trip' => $trip, 'lake' => $trip->lake, 'route' => $trip->route, 'rack' => $trip->rack, 'ribbon' => DayRibbon::of($day->day, planned: DayRoute::ribbon($stops)), 'spots' => collect($day->spots)->keyBy('id'),
+            'plan' => $grid === null ? null : new PlanDrawing($grid), 'line' => $stops === [] ? [] : (new DayRoute($day, $trip->route['asked']))->line($stops), 'rise' => $day->day->riseFt(),
+        ]);
     }
 
-    /** @return array<string, mixed> all that is read of one spot today */
-    private function spot(DayOnLake $day, LakeSpot $spot, int $minute): array
+    /** @param  array<string, mixed>  $asked */
+    private function planned(Trip $trip, array $asked): RedirectResponse
     {
-        $place = $spot->place();
-        $shade = $place->shade() === null || $day->day->sunDay === null ? null : new ShadeDay($place->shade(), $day->day->sunDay);
-        $dock = $spot->dockPlan();
-        $docks = array_values(array_filter(array_map(static fn (LakeSpot $s) => $s->dockPlan(), $day->spots)));
+        /** @var \App\Models\Lake $lake */
+        $lake = $trip->lake;
+        $planned = (new DayRoute(new DayOnLake($trip, $lake), $asked))->planned();
+        $trip->update(['route' => ['asked' => $asked] + $planned]);
 
-        return [
-            'spot' => $spot,
-            'windows' => $shade?->windows() ?? [],
-            'shade' => $shade === null ? [] : array_map(static fn (int $minute): array => [$minute, $shade->widthFt($minute)], range(300, 1320, 15)),
-            // Cast from the water at the bank, as one does from a boat.
-            'shadow' => $place->bankFacesDeg === null ? null : Hour::of($day->day, $minute)->shadowWarning(fmod($place->bankFacesDeg + 180, 360)),
-            'lookalikes' => array_slice(Lookalikes::of($place, array_map(static fn (LakeSpot $s) => $s->place(), $day->spots)), 0, 5),
-            'dock' => $dock, 'marks' => $dock === null ? [] : DockReader::read($dock, $day->day), 'boat' => $dock === null ? null : DockReader::boat($dock, $day->day),
-            'row' => $dock === null || $docks === [] ? [] : DockRow::ranked($docks, $day->day),
-            'like' => $dock === null ? [] : DockRow::like($dock, $docks),
-            'current' => $place->structure === null || $place->bankFacesDeg === null ? null : CurrentPlace::of($place->structure, $day->day->current, fmod($place->bankFacesDeg + 90, 360), $place->deepFt ?? 6.0),
-        ];
+        return redirect()->route('where', $trip)->with('said', $planned['note'] ?? sprintf('%d stops, back by %02d:%02d.', count($planned['stops']), intdiv($planned['end'], 60), $planned['end'] % 60));
     }
 }

@@ -27,6 +27,7 @@
             @if ($alike)
                 <h2>Its like on the plan</h2>
                 <ul class="because">@foreach ($alike as $one)<li><a href="{{ route('where', ['trip' => $trip, 'spot' => $trip->lake->spots->firstWhere('name', $one['place']->name)->id]) }}">{{ $one['place']->name }}</a> <span class="muted">{{ implode(', ', $one['shared']) }}</span></li>@endforeach</ul>
+                <p><a href="{{ route('where', ['trip' => $trip, 'spot' => $alikeTo]) }}">Show them on the water plan</a></p>
             @endif
             @if ($crew->members)
                 <h2>The boat</h2>

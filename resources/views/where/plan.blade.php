@@ -1,6 +1,6 @@
 {{-- The water plan: a survey drawing. Depth lines are drawn by the script from the grid; all else stands for a number here. --}}
 <figure class="plan" x-data="plan">
-<svg viewBox="{{ $plan->box() }}" role="group" aria-label="{{ $title }}" tabindex="0">
+<svg viewBox="{{ $plan->box() }}" role="group" aria-label="{{ $title }}" tabindex="0" style="--point: {{ $plan->metresPerPoint() }}; --word: {{ $plan->wordM() }}px">
     <g data-depths></g>
     @foreach ($shades ?? [] as $shade)<polygon points="{{ $shade }}" class="plan-shade"/>@endforeach
     @foreach ($lake->tracks ?? [] as $track)<polyline points="{{ $plan->line(array_map(array_reverse(...), $track)) }}" class="plan-track"/>@endforeach
@@ -8,16 +8,16 @@
     @if ($lake->ramp_lat !== null)<g class="plan-spot" transform="translate({{ $plan->x($lake->ramp_lon) }} {{ $plan->y($lake->ramp_lat) }})"><circle r="9"/><text x="14" y="5" class="plan-name">ramp</text></g>@endif
     @if ($line ?? [])<polyline points="{{ $plan->line($line) }}" class="plan-route"/>@endif
     @foreach ($marks as $mark)
-        <g class="plan-spot {{ $mark['class'] }}" transform="translate({{ $plan->x($mark['lon']) }} {{ $plan->y($mark['lat']) }})">
+        <g class="plan-spot {{ $mark['class'] }}" data-rank="{{ $mark['rank'] ?? $loop->index }}" transform="translate({{ $plan->x($mark['lon']) }} {{ $plan->y($mark['lat']) }})">
             @if ($mark['href'] ?? null)<a href="{{ $mark['href'] }}">@endif
             <circle r="13"/><text y="5" text-anchor="middle">{{ $mark['sign'] }}</text><text x="18" y="5" class="plan-name">{{ $mark['name'] }}</text>
             @if ($mark['href'] ?? null)</a>@endif
         </g>
     @endforeach
     @foreach ($arrows ?? [] as $arrow)
-        <path d="{{ $arrow['d'] }}" class="plan-arrow"/><text x="{{ $arrow['x'] }}" y="{{ $arrow['y'] }}" class="plan-word">{{ $arrow['words'] }}</text>
+        <path d="{{ $arrow['d'] }}" class="plan-arrow"/><text x="{{ $arrow['x'] }}" y="{{ $arrow['y'] }}" text-anchor="middle" class="plan-word">{{ $arrow['words'] }}</text>
     @endforeach
 </svg>
 <script type="application/json">@json($depths)</script>
-<figcaption><button type="button" @click="closer" aria-label="+ closer">+</button><button type="button" @click="farther" aria-label="− farther">−</button> <span>{{ $caption }}</span></figcaption>
+@isset($caption)<figcaption><button type="button" @click="closer" aria-label="+ closer">+</button><button type="button" @click="farther" aria-label="− farther">−</button> <span>{{ $caption }}</span></figcaption>@endisset
 </figure>

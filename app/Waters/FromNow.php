@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Waters;
+
+use App\Models\Fix;
+use App\Models\Stint;
+use App\Models\Trip;
+use Illuminate\Support\Carbon;
+
+/** What a route is asked for when it is planned again on the water: from this minute, from where the boat is, without what was fished. */
+final class FromNow
+{
+    /** A fix this old still says where the boat is. */
+    private const FIX_MIN = 10;
+
+    /**
+     * The earlier wishes, moved to now. On a day that is not today, "now" is when the last stint began.
+     *
+     * @param  array<string, mixed>  $asked
+     * @return array<string, mixed>
+     */
+    public static function asked(Trip $trip, array $asked): array
+    {
+        $stints = $trip->stints()->get();
+        /** @var ?Stint $last */
+        $last = $stints->last();
+        $now = Carbon::now($trip->conditions['timezone'] ?? 'UTC');
+        $clock = ($trip->conditions['date'] ?? null) === $now->toDateString() ? $now->format('H:i') : $last?->started_at->format('H:i');
+        $from = $clock === null ? (int) $asked['from'] : (int) substr($clock, 0, 2) * 60 + (int) substr($clock, 3);
+        /** @var ?Fix $fix */
+        $fix = $trip->fixes()->whereNotNull('lat')->where('at', '>=', $now->copy()->subMinutes(self::FIX_MIN)->format('Y-m-d H:i:s'))->orderByDesc('at')->first();
+        $fished = $stints->pluck('spot_id')->filter()->unique()->map(static fn (mixed $id): int => (int) $id)->values()->all();
+
+        return [
+            ...$asked,
+            'from' => $from,
+            'start' => $last?->spot_id,
+            'start_at' => $fix === null ? null : [(float) $fix->lat, (float) $fix->lon],
+            'forbidden' => array_values(array_unique([...$asked['forbidden'], ...array_diff($fished, $asked['locked'])])),
+        ];
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Waters;
+
+use App\Models\LakeSpot;
+use OldEddy\Conditions\Settled;
+use OldEddy\Docks\DockBoat;
+use OldEddy\Docks\DockMark;
+use OldEddy\Docks\DockPlan;
+use OldEddy\Docks\DockReader;
+use OldEddy\Docks\DockRow;
+use OldEddy\Docks\DockShade;
+use OldEddy\Shade\ShadeDay;
+use OldEddy\Stream\CurrentPlace;
+use OldEddy\Sun\Shadow;
+use OldEddy\Where\Hour;
+use OldEddy\Where\Lookalikes;
+use OldEddy\Where\Place;
+
+/** All that the core reads of one spot at a minute of the day. */
+final readonly class SpotToday
+{
+    public Place $place;
+
+    /** The day at this minute. */
+    public Settled $day;
+
+    public ?ShadeDay $shade;
+
+    public ?Shadow $shadow;
+
+    public ?DockPlan $dock;
+
+    public ?CurrentPlace $current;
+
+    /** Whether the direction of the current was said, or is taken to run along the bank. */
+    public bool $flowSaid;
+
+    public function __construct(private DayOnLake $lakeDay, public LakeSpot $spot, public int $minute)
+    {
+        $this->place = $spot->place();
+        $this->day = Hour::of($lakeDay->day, $minute)->reading->day;
+        $bank = $this->place->shade();
+        $this->shade = $bank === null || $this->day->sunDay === null ? null : new ShadeDay($bank, $this->day->sunDay);
+        $this->shadow = Shadow::of($this->day);
+        $this->dock = $spot->dockPlan($this->day->riseFt());
+        $this->flowSaid = $spot->flows_to_deg !== null;
+        $flows = $spot->flows_to_deg ?? ($spot->bank_faces_deg === null ? null : fmod($spot->bank_faces_deg + 90, 360));
+        $depth = $this->place->depthAt($this->day->riseFt());
+        $this->current = $this->place->structure === null || $flows === null ? null : CurrentPlace::of($this->place->structure, $this->day->current, $flows, $depth[1] ?? 6.0, $spot->bank_faces_deg);
+    }
+
+    /** Whether one's shadow falls on a cast from the water at the bank, as one casts from a boat. */
+    public function shadowSpoilsTheBank(): bool
+    {
+        return $this->shadow !== null && $this->place->bankFacesDeg !== null && $this->shadow->spoils(fmod($this->place->bankFacesDeg + 180, 360));
+    }
+
+    /** @return list<array{place: Place, likeness: float, shared: list<string>}> */
+    public function lookalikes(): array
+    {
+        return array_slice(Lookalikes::of($this->place, $this->lakeDay->places), 0, 5);
+    }
+
+    /** @return list<DockMark> */
+    public function marks(): array
+    {
+        return $this->dock === null ? [] : DockReader::read($this->dock, $this->day);
+    }
+
+    public function dockShade(): ?DockShade
+    {
+        return $this->dock === null ? null : DockShade::of($this->dock, $this->day);
+    }
+
+    public function boat(): ?DockBoat
+    {
+        return $this->dock === null ? null : DockReader::boat($this->dock, $this->day);
+    }
+
+    /** @return list<array{dock: DockPlan, worth: float, why: string}> the docks of the lake, best first */
+    public function row(): array
+    {
+        $docks = $this->docks();
+
+        return $this->dock === null || $docks === [] ? [] : DockRow::ranked($docks, $this->day);
+    }
+
+    /** @return list<DockPlan> */
+    public function docksLikeIt(): array
+    {
+        return $this->dock === null ? [] : DockRow::like($this->dock, $this->docks());
+    }
+
+    /** @return list<DockPlan> */
+    private function docks(): array
+    {
+        return array_values(array_filter(array_map(fn (LakeSpot $s): ?DockPlan => $s->dockPlan($this->day->riseFt()), $this->lakeDay->spots)));
+    }
+}
