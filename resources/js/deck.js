@@ -1,4 +1,4 @@
-import { drop, keepDeck, keptDeck, put, waiting } from './queue.js';
+import { drop, keepDeck, keptDeck, letGo, put, setAside, setAsides, waiting } from './queue.js';
 import { due, keepSteady, steady } from './steady.js';
 import { withEvents, write } from './log.js';
 import { NoSignal, SignedOut, send } from './wire.js';
@@ -29,6 +29,7 @@ export default () => {
         state: null,
         notice: '',
         queued: 0,
+        refused: [],
         sending: false,
         angler: null,
         crew: [],
@@ -47,6 +48,8 @@ export default () => {
         async init() {
             this.url = this.$root.dataset.url;
             this.unwritten = [];
+            // Entries that the device's own store would not take: sent out of memory.
+            this.stuck = [];
             this.trip = this.$root.dataset.trip;
             this.owner = Number(this.$root.dataset.angler);
             server = JSON.parse(document.getElementById('deck-state').textContent);
@@ -152,6 +155,12 @@ export default () => {
             const kinds = Object.entries(Object.groupBy ? Object.groupBy(contacts, (c) => c.kind) : contacts.reduce((by, c) => ({ ...by, [c.kind]: [...(by[c.kind] ?? []), c] }), {})).map(([k, all]) => `${all.length} ${k}`);
             return `Today: ${casts} ${casts === 1 ? 'cast' : 'casts'}, ${contacts.length} ${contacts.length === 1 ? 'contact' : 'contacts'}${kinds.length ? ` (${kinds.join(', ')})` : ''}. ${this.state?.sum ?? ''}`;
         },
+        get hasRefused() {
+            return this.refused.length > 0;
+        },
+        get refusedWords() {
+            return this.hasRefused ? `${entries(this.refused.length)} not taken, kept on this device: ${this.refused[0].message}` : '';
+        },
         get inStep() {
             return this.queued === 0 ? 'In step' : `${entries(this.queued)} waiting`;
         },
@@ -197,6 +206,7 @@ export default () => {
             const once = new Map([...sent, ...queue, ...this.unwritten].map((e) => [e.id, e]));
             const events = [...once.values()].filter((e) => !counted.has(e.id));
             this.queued = events.length;
+            this.refused = await setAsides(this.trip);
             this.state = withEvents(server, events);
         },
 
@@ -213,8 +223,13 @@ export default () => {
             write(this.state, whole);
             this.queued += 1;
             this.unwritten.push(whole);
-            await put(this.trip, this.owner, whole);
-            this.unwritten = this.unwritten.filter((e) => e !== whole);
+            try {
+                await put(this.trip, this.owner, whole);
+                this.unwritten = this.unwritten.filter((e) => e !== whole);
+            } catch {
+                this.stuck.push(whole);
+                this.notice = 'This device cannot keep entries: leave this page open until they are sent.';
+            }
             this.flush();
             return whole;
         },
@@ -428,6 +443,19 @@ export default () => {
             await this.redraw();
         },
 
+        async sendRefused() {
+            for (const one of this.refused) {
+                await put(this.trip, one.angler, one.event);
+                await letGo(one.id);
+            }
+            await this.redraw();
+            this.flush();
+        },
+        async forgetRefused() {
+            await Promise.all(this.refused.map((one) => letGo(one.id)));
+            await this.redraw();
+        },
+
         // The queue: one tab sends at a time, in order, until nothing waits.
         async flush() {
             if (this.sending) {
@@ -453,7 +481,7 @@ export default () => {
         },
         async sendAll() {
             let queue;
-            while ((queue = await waiting(this.trip)).length) {
+            while ((queue = [...await waiting(this.trip), ...this.stuck.map((event) => ({ event }))]).length) {
                 if (queue[0].angler && queue[0].angler !== this.owner) {
                     this.notice = 'Entries of another sign-in wait on this device.';
                     return;
@@ -464,10 +492,14 @@ export default () => {
                     this.notice = data.message ?? 'The log was not taken.';
                     return;
                 }
-                sent.push(...batch.map((e) => e.event));
-                await drop(batch);
-                const refused = data.events.filter((e) => e.became === 'refused');
-                this.notice = refused.length ? `Not taken: ${refused[0].message}` : this.notice.startsWith('Not taken') ? this.notice : '';
+                const refused = new Map(data.events.filter((e) => e.became === 'refused').map((e) => [e.id, e.message]));
+                // First aside, then out of the queue: between the two an entry is there twice rather than not at all.
+                await Promise.all(batch.filter((e) => refused.has(e.event.id)).map((e) => setAside(this.trip, this.owner, e.event, refused.get(e.event.id))));
+                sent.push(...batch.map((e) => e.event).filter((e) => !refused.has(e.id)));
+                await drop(batch.filter((e) => e.seq !== undefined));
+                const gone = new Set(batch.map((e) => e.event));
+                this.stuck = this.stuck.filter((e) => !gone.has(e));
+                this.unwritten = this.unwritten.filter((e) => !gone.has(e));
                 if (data.state) {
                     await this.takeState(data.state);
                 } else {

@@ -3,15 +3,18 @@ import { openDB } from 'idb';
 /**
  * What was logged on this device and has not reached the server yet, in order, in the browser's own database; and the
  * last state of each day's deck, to go on with when the server is gone. Entries carry their angler: a queue waits for
- * the sign-in it belongs to.
+ * the sign-in it belongs to. What the server would not take stays as well, until the angler says what becomes of it.
  */
-const opened = openDB('old-eddy', 2, {
+const opened = openDB('old-eddy', 3, {
     upgrade(db, from) {
         if (from < 1) {
             db.createObjectStore('events', { keyPath: 'seq', autoIncrement: true }).createIndex('trip', 'trip');
         }
         if (from < 2) {
             db.createObjectStore('decks', { keyPath: 'trip' });
+        }
+        if (from < 3) {
+            db.createObjectStore('refused', { keyPath: 'id' }).createIndex('trip', 'trip');
         }
     },
     // A page of a newer version wants to upgrade: let it, this page reopens on its next load.
@@ -24,6 +27,19 @@ export async function put(trip, angler, event) {
 
 export async function waiting(trip) {
     return (await opened).getAllFromIndex('events', 'trip', trip);
+}
+
+/** Entries that the server refused, with its reason: out of the queue's way, but not lost. */
+export async function setAside(trip, angler, event, message) {
+    await (await opened).put('refused', { id: event.id, trip, angler, event, message });
+}
+
+export async function setAsides(trip) {
+    return (await opened).getAllFromIndex('refused', 'trip', trip);
+}
+
+export async function letGo(id) {
+    await (await opened).delete('refused', id);
 }
 
 export async function drop(entries) {

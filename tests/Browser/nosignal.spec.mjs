@@ -101,7 +101,7 @@ test('a server that dies in the middle of a send gets every entry once', async (
     for (const round of [1, 2, 3]) {
         way.dieAfter = way.posts + 1;
         await tapCasts(page, 4);
-        await expect(page.locator('.deck .notice')).toContainText('No signal', { timeout: 20000 });
+        await expect(page.locator('.deck .afloat')).toContainText('No signal', { timeout: 20000 });
         expect(way.cut, `round ${round}: the server died after it took the entries`).toBe(true);
         way.dieAfter = null;
         way.cut = false;
@@ -165,6 +165,56 @@ test('a queue of the first version of the store is taken over by an update', asy
     await expect(page.locator('.deck-now')).toContainText('Old spot');
 });
 
+test('an entry that the server refuses is kept until the angler says what becomes of it', async ({ page }) => {
+    const day = await freshDay(page);
+    await page.goto(`${day}/fish`);
+    await page.locator('[data-log="stint"]').first().click();
+    await inStep(page);
+    // Written by something broken: no server takes a count of nothing. What comes after it is taken all the same.
+    await page.evaluate(async () => {
+        const deck = document.querySelector('.deck');
+        const db = await new Promise((open) => (indexedDB.open('old-eddy').onsuccess = (e) => open(e.target.result)));
+        const stint = JSON.parse(document.getElementById('deck-state').textContent).stints[0]?.id ?? crypto.randomUUID();
+        const store = db.transaction('events', 'readwrite').objectStore('events');
+        store.add({ trip: deck.dataset.trip, angler: Number(deck.dataset.angler), event: { id: crypto.randomUUID(), kind: 'casts', stint, count: 0, at: '2026-04-12T09:00:00' } });
+        await new Promise((done) => (store.transaction.oncomplete = done));
+        db.close();
+    });
+    await tapCasts(page, 2);
+    await inStep(page);
+    await expect(page.getByText('1 entry not taken, kept on this device')).toBeVisible();
+    await page.reload();
+    await expect(page.getByText('1 entry not taken, kept on this device')).toBeVisible();
+    await expect(page.locator('[data-count="casts"]')).toHaveText('2');
+    await sound(page);
+    await page.getByRole('button', { name: 'Send again' }).click();
+    await expect(page.getByText('1 entry not taken')).toBeVisible();
+    await page.getByRole('button', { name: 'Let go' }).click();
+    await expect(page.getByText('not taken')).toHaveCount(0);
+    await page.reload();
+    await expect(page.getByText('not taken')).toBeHidden();
+});
+
+test('a device whose store is shut still sends what is tapped', async ({ page }) => {
+    const day = await freshDay(page);
+    await page.addInitScript(() => {
+        const add = IDBObjectStore.prototype.add;
+        IDBObjectStore.prototype.add = function (...entry) {
+            if (this.name === 'events') {
+                throw new DOMException('full', 'QuotaExceededError');
+            }
+            return add.apply(this, entry);
+        };
+    });
+    await page.goto(`${day}/fish`);
+    await page.locator('[data-log="stint"]').first().click();
+    await tapCasts(page, 3);
+    await expect(page.getByText('This device cannot keep entries')).toBeVisible();
+    await expect(page.locator('[data-queue]')).toContainText('In step', { timeout: 20000 });
+    await page.reload();
+    await expect(page.locator('[data-count="casts"]')).toHaveText('3');
+});
+
 test('a queue waits for the sign-in it belongs to', async ({ page, context }) => {
     const day = await freshDay(page);
     await page.goto(`${day}/fish`);
@@ -172,7 +222,7 @@ test('a queue waits for the sign-in it belongs to', async ({ page, context }) =>
     await inStep(page);
     await signOut(context);
     await page.locator('[data-log="casts"]').click();
-    await expect(page.locator('.deck .notice')).toContainText('You are signed out. 1 entry is kept');
+    await expect(page.locator('.deck .afloat')).toContainText('You are signed out. 1 entry is kept');
     // Somebody else signs in on this device: the entry is not theirs and stays.
     const other = await freshDay(page);
     await page.goto(`${other}/fish`);

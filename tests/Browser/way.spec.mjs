@@ -122,7 +122,7 @@ test('the log goes on without signal and is sent once', async ({ page, context }
         await page.locator('[data-log="casts"]').click();
     }
     await page.getByRole('button', { name: /^follow/ }).click();
-    await expect(page.locator('.deck .notice')).toContainText('No signal: 5 entries kept');
+    await expect(page.locator('.deck .afloat')).toContainText('No signal: 5 entries kept');
     await expect(page.locator('[data-count="casts"]')).toHaveText('4');
     await context.setOffline(false);
     await inStep(page);
@@ -159,7 +159,7 @@ test('an expired session in the middle of an entry loses nothing', async ({ page
     await signOut(context);
     await page.locator('[data-log="casts"]').click();
     await page.getByRole('button', { name: /^missed/ }).click();
-    await expect(page.locator('.deck .notice')).toContainText('You are signed out. 2 entries are kept');
+    await expect(page.locator('.deck .afloat')).toContainText('You are signed out. 2 entries are kept');
     await signIn(context);
     await page.goto(`${day}/fish`);
     await inStep(page);

@@ -30,7 +30,7 @@ test('the water plan, a dock, the route and a spot picked for the day', async ({
     // A dock is read.
     await page.goto(await page.locator('.ranked > li', { hasText: 'Slip row' }).locator('a', { hasText: 'Read it' }).getAttribute('href'));
     await expect(page.locator('.dock-plan')).toBeVisible();
-    await expect(page.getByText('Best of the row')).toBeVisible();
+    await expect(page.getByText('The row of docks')).toBeVisible();
     await sound(page);
     // The route.
     const form = page.locator('form', { has: page.getByRole('button', { name: 'Plan the route' }) });

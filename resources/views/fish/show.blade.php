@@ -5,6 +5,7 @@
     <script type="application/json" id="deck-state">@json($state, JSON_HEX_TAG | JSON_HEX_AMP)</script>
     <div x-data="deck" data-url="{{ route('log', $trip) }}" data-trip="{{ $trip->id }}" data-angler="{{ $trip->user_id }}" class="deck">
         <p class="notice afloat" role="status" aria-live="polite" x-show="notice" x-text="notice" x-cloak></p>
+        <p class="notice dispute" role="status" x-show="hasRefused" x-cloak><span x-text="refusedWords"></span> <button type="button" @click="sendRefused">Send again</button> <button type="button" @click="forgetRefused">Let go</button></p>
         <template x-for="one in disputes" :key="one.id">
             <p class="notice dispute"><span x-text="one.text"></span> <button type="button" @click="keepKept(one)">Keep <span x-text="one.kept"></span></button> <button type="button" @click="takeOther(one)">Take <span x-text="one.other"></span></button></p>
         </template>
