@@ -11,7 +11,7 @@ namespace OldEddy\Evidence;
  */
 final readonly class Allowance
 {
-    private const TOGETHER = 0.3;
+    private const TOGETHER = 0.2;
 
     /** For so many different groupings of the stints, 0 or more. */
     public function __construct(private int $looks = 0)

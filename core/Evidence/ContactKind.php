@@ -18,6 +18,12 @@ enum ContactKind: string
     case Boil = 'boil';
     case Follow = 'follow';
 
+    /** Whether the fish was on the hook; all else only showed it. */
+    public function isHooked(): bool
+    {
+        return $this === self::Caught || $this === self::Lost;
+    }
+
     /** What this contact counts for, 0 to 1, against a caught fish. Basis: handbook 08, our own choice. */
     public function weight(): float
     {

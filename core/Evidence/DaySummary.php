@@ -19,41 +19,30 @@ final readonly class DaySummary
     /** The summary of a day's evidence. */
     public static function of(Evidence $evidence): self
     {
+        // The day is weighed once after each stint, and every level is looked up in it.
+        $then = array_map($evidence->asOf(...), array_keys($evidence->stints));
+        $first = static function (LevelEvidence $level, callable $is) use ($evidence, $then): string {
+            foreach ($then as $i => $was) {
+                $known = ($evidence->stints[$i]->levels[$level->factor] ?? null) === $level->level ? $was->of($level->factor, $level->level) : null;
+                if ($known !== null && $is($known->verdict)) {
+                    return $evidence->stints[$i]->at;
+                }
+            }
+
+            // It came to stand only by what the others did later.
+            return $evidence->stints[count($evidence->stints) - 1]->at;
+        };
+        $stands = static fn (Verdict $v): bool => $v->stands();
         [$held, $faded, $rejected] = [[], [], []];
         foreach ($evidence->levels as $level) {
             match (true) {
-                $level->verdict->stands() => $held[] = ['level' => $level, 'since' => self::first($evidence, $level, static fn (Verdict $v): bool => $v->stands())],
-                $level->verdict === Verdict::Faded => $faded[] = [
-                    'level' => $level,
-                    'stood' => self::first($evidence, $level, static fn (Verdict $v): bool => $v->stands()),
-                    'at' => self::first($evidence, $level, static fn (Verdict $v): bool => $v === Verdict::Faded),
-                ],
+                $level->verdict->stands() => $held[] = ['level' => $level, 'since' => $first($level, $stands)],
+                $level->verdict === Verdict::Faded => $faded[] = ['level' => $level, 'stood' => $first($level, $stands), 'at' => $first($level, static fn (Verdict $v): bool => $v === Verdict::Faded)],
                 $level->verdict === Verdict::Rejected => $rejected[] = $level,
                 default => null,
             };
         }
 
         return new self($held, $faded, $rejected);
-    }
-
-    /** @param  callable(Verdict): bool  $is */
-    private static function first(Evidence $evidence, LevelEvidence $level, callable $is): string
-    {
-        foreach ($evidence->stints as $i => $stint) {
-            if (($stint->levels[$level->factor] ?? null) === $level->level) {
-                $then = self::weighUpTo($evidence, $i)->of($level->factor, $level->level);
-                if ($then !== null && $is($then->verdict)) {
-                    return $stint->at;
-                }
-            }
-        }
-
-        // It came to stand only by what the others did later.
-        return $evidence->stints[count($evidence->stints) - 1]->at;
-    }
-
-    private static function weighUpTo(Evidence $evidence, int $last): Evidence
-    {
-        return Evidence::weigh(array_slice($evidence->stints, 0, $last + 1), $evidence->prior);
     }
 }

@@ -10,12 +10,14 @@ final readonly class Evidence
     /**
      * @param  list<Stint>  $stints  in order of time
      * @param  list<float>  $freshness  how much each stint still says, 0 to 1
+     * @param  list<Turn>  $turns
      * @param  list<LevelEvidence>  $levels
      * @param  list<list<string>>  $confounded  groups of "factor:level"
      */
     private function __construct(
         public array $stints,
         public array $freshness,
+        public array $turns,
         public Prior $prior,
         public Rate $day,
         public array $levels,
@@ -48,7 +50,15 @@ final readonly class Evidence
             array_push($levels, ...self::levels($factor, $members[$factor] ?? [], $stints, $freshness, $prior, $day, $allowance));
         }
 
-        return new self($stints, $freshness, $prior, $day, $levels, self::confounded($members), $allowance);
+        return new self($stints, $freshness, $turns, $prior, $day, $levels, self::confounded($members), $allowance);
+    }
+
+    /** The evidence as it was right after one of the stints, by its index. */
+    public function asOf(int $stint): self
+    {
+        $at = $this->stints[$stint]->at;
+
+        return self::weigh(array_slice($this->stints, 0, $stint + 1), $this->prior, array_values(array_filter($this->turns, static fn (Turn $t): bool => $t->at <= $at)));
     }
 
     /** The evidence on one level, or null when it was never fished. */
@@ -81,7 +91,7 @@ final readonly class Evidence
     /** What may be claimed of the stints with these indexes against all others, allowing for all that was looked at. */
     public function claim(int ...$in): Verdict
     {
-        return $in === [] ? Verdict::NoRead : (new Verdicts($this->stints, $this->freshness, $this->prior, $this->allowance))->claim(array_fill_keys($in, true));
+        return $in === [] ? Verdict::NoRead : (new Verdicts($this->stints, $this->freshness, $this->prior, $this->allowance))->judge(array_fill_keys($in, true))->claim;
     }
 
     /** The probability (0 to 1) that the stints with these indexes fish better than all others. */
@@ -133,11 +143,10 @@ final readonly class Evidence
     {
         // Stints in which the factor is unknown say nothing for or against the level.
         $verdicts = new Verdicts(array_filter($stints, static fn (Stint $s): bool => isset($s->levels[$factor])), $freshness, $prior, $allowance);
-        $rates = array_map($verdicts->rates(...), $members);
-        $pool = self::poolOf(array_map(static fn (array $pair): Rate => $pair[0], $rates), $prior, $day);
+        $judged = array_map($verdicts->judge(...), $members);
+        $pool = self::poolOf(array_map(static fn (Judged $j): Rate => $j->own, $judged), $prior, $day);
         $levels = [];
         foreach ($members as $level => $in) {
-            [$own, $rest] = $rates[$level];
             $casts = 0;
             $contacts = 0.0;
             $count = 0;
@@ -146,9 +155,8 @@ final readonly class Evidence
                 $contacts += $stints[$i]->weight();
                 $count += count($stints[$i]->contacts);
             }
-            $verdict = $verdicts->on($in);
-            $pooled = Rate::after($pool, ...$own->since($prior));
-            $levels[] = new LevelEvidence($factor, (string) $level, $casts, $contacts, $count, $own, $pooled, $own->exceeds($rest), $verdict, $verdicts->claim($in), $verdict->stands() ? $verdicts->castsUntilFaded($in) : null);
+            $j = $judged[$level];
+            $levels[] = new LevelEvidence($factor, (string) $level, $casts, $contacts, $count, $j->own, Rate::after($pool, ...$j->own->since($prior)), $j->pBetter, $j->verdict, $j->claim, $j->castsUntilFaded);
         }
 
         return $levels;

@@ -8,7 +8,7 @@ namespace OldEddy\Evidence;
 final readonly class Pattern
 {
     /** Factors that can be carried to another place. */
-    private const CARRIED = ['structure', 'cover', 'cover_part', 'light', 'depth', 'retrieve', 'lure', 'color'];
+    private const CARRIED = ['structure', 'cover', 'cover_part', 'light', 'depth', 'speed', 'retrieve', 'lure', 'color'];
 
     /** So much probability may a further level cost: it makes the pattern narrower, and the casts fewer. Basis: our own choice. */
     private const MAY_COST = 0.02;
@@ -16,8 +16,9 @@ final readonly class Pattern
     /**
      * @param  list<LevelEvidence>  $levels
      * @param  list<string>  $limits  what the pattern has not been tried against
+     * @param  int  $spots  on how many spots it had contacts
      */
-    private function __construct(public array $levels, public Verdict $verdict, public string $text, public array $limits = [])
+    private function __construct(public array $levels, public Verdict $verdict, public string $text, public array $limits = [], public int $spots = 0)
     {
     }
 
@@ -31,7 +32,9 @@ final readonly class Pattern
         [$levels, $in] = self::together($evidence, $leads);
         $verdict = $evidence->claim(...$in);
 
-        return new self($levels, $verdict, self::sentence($levels, $verdict), self::limits($evidence, $levels, $in));
+        $spots = $evidence->spotsWithContact(...$in);
+
+        return new self($levels, $verdict, self::sentence($levels, $verdict, $spots), self::limits($evidence, $levels, $in), $spots);
     }
 
     /** Whether a stint or an offer with these levels by factor lies within the pattern. */
@@ -103,7 +106,7 @@ final readonly class Pattern
     }
 
     /** @param  non-empty-list<LevelEvidence>  $levels */
-    private static function sentence(array $levels, Verdict $verdict): string
+    private static function sentence(array $levels, Verdict $verdict, int $spots): string
     {
         $by = [];
         foreach ($levels as $level) {
@@ -120,6 +123,10 @@ final readonly class Pattern
                 default => 'low light',
             };
         }
+        if (isset($by['retrieve'])) {
+            // The retrieve says how fast.
+            unset($by['speed']);
+        }
         if (isset($by['lure'], $by['color'])) {
             $by['lure'] = "{$by['lure']} in {$by['color']}";
             unset($by['color']);
@@ -127,7 +134,9 @@ final readonly class Pattern
 
         return implode(', ', $by).match ($verdict) {
             Verdict::Confirmed => ': a pattern. Look for its like elsewhere.',
-            Verdict::Holding => ': holding. It needs more contacts, at a second place of the same kind, to be a pattern.',
+            Verdict::Holding => $spots > 1
+                ? sprintf(': holding, at %d spots. Among so much that was tried it may still be chance; more contacts will tell.', $spots)
+                : ': holding. It needs more contacts, at a second place of the same kind, to be a pattern.',
             Verdict::Faded => ': faded.',
             default => ': each part stands by itself, but they have hardly been fished together.',
         };

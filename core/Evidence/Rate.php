@@ -29,6 +29,12 @@ final readonly class Rate
         return $this->shape / $this->casts;
     }
 
+    /** The mean and so many standard deviations (0 or more) on top of it, contacts per cast. */
+    public function upTo(float $deviations): float
+    {
+        return $this->mean() * (1 + $deviations / sqrt($this->shape));
+    }
+
     /** The probability that this rate is higher than another, 0 to 1. */
     public function exceeds(self $other): float
     {

@@ -29,55 +29,21 @@ final readonly class Verdicts
     }
 
     /**
-     * The verdict on the stints that share something, against the others.
+     * The judgement on the stints that share something, against the others.
      *
      * @param  array<int, true>  $in  indexes of those that share it
      */
-    public function on(array $in): Verdict
+    public function judge(array $in): Judged
     {
-        $now = $this->bare($in);
-        if ($now === Verdict::Rejected) {
-            return $now;
+        [$own, $rest] = $this->rates($in);
+        $p = $own->exceeds($rest);
+        $verdict = $this->bare($in, $p);
+        if ($verdict !== Verdict::Rejected && $this->hasFaded($in)) {
+            $verdict = Verdict::Faded;
         }
-        // Judge the log up to the level's last contact: had it stood then, and have too many blank casts followed?
-        $last = null;
-        foreach (array_keys($in) as $i) {
-            if ($this->stints[$i]->contacts !== []) {
-                $last = $i;
-            }
-        }
-        if ($last !== null) {
-            $then = new self(array_filter($this->stints, static fn (int $i): bool => $i <= $last, ARRAY_FILTER_USE_KEY), $this->freshness, $this->prior);
-            $inThen = array_intersect_key($in, $then->stints);
-            if (exp(-$then->rates($inThen)[0]->mean() * $this->blankCasts($in)) < self::FADED_UNDER && $then->bare($inThen)->stands()) {
-                return Verdict::Faded;
-            }
-        }
+        $claim = $verdict === Verdict::Confirmed && ! $this->allowance->lets($p) ? Verdict::Holding : $verdict;
 
-        return $now;
-    }
-
-    /**
-     * The verdict, but "confirmed" only where so many contacts would hardly come by chance among all that was looked at.
-     *
-     * @param  array<int, true>  $in
-     */
-    public function claim(array $in): Verdict
-    {
-        $verdict = $this->on($in);
-        [$rate, $rest] = $this->rates($in);
-
-        return $verdict === Verdict::Confirmed && ! $this->allowance->lets($rate->exceeds($rest)) ? Verdict::Holding : $verdict;
-    }
-
-    /**
-     * Blank casts until what stands is faded, 0 or more.
-     *
-     * @param  array<int, true>  $in
-     */
-    public function castsUntilFaded(array $in): int
-    {
-        return max(0, (int) ceil(-log(self::FADED_UNDER) / $this->rates($in)[0]->mean()) - $this->blankCasts($in));
+        return new Judged($own, $rest, $p, $verdict, $claim, $verdict->stands() ? max(0, (int) ceil(-log(self::FADED_UNDER) / $own->mean()) - $this->blankCasts($in)) : null);
     }
 
     /**
@@ -116,11 +82,36 @@ final readonly class Verdicts
         return $blank;
     }
 
-    /** @param  array<int, true>  $in */
-    private function bare(array $in): Verdict
+    /**
+     * Whether it stood at its last contact, and too many blank casts have followed.
+     *
+     * @param  array<int, true>  $in
+     */
+    private function hasFaded(array $in): bool
     {
-        [$rate, $rest] = $this->rates($in);
-        $p = $rate->exceeds($rest);
+        $last = null;
+        foreach (array_keys($in) as $i) {
+            if ($this->stints[$i]->contacts !== []) {
+                $last = $i;
+            }
+        }
+        if ($last === null) {
+            return false;
+        }
+        $then = new self(array_filter($this->stints, static fn (int $i): bool => $i <= $last, ARRAY_FILTER_USE_KEY), $this->freshness, $this->prior);
+        $inThen = array_intersect_key($in, $then->stints);
+        [$own, $rest] = $then->rates($inThen);
+
+        return exp(-$own->mean() * $this->blankCasts($in)) < self::FADED_UNDER && $then->bare($inThen, $own->exceeds($rest))->stands();
+    }
+
+    /**
+     * The verdict by the handbook's limits alone.
+     *
+     * @param  array<int, true>  $in
+     */
+    private function bare(array $in, float $p): Verdict
+    {
         $casts = 0;
         $contacts = 0;
         $stintsWith = 0;

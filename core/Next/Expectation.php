@@ -4,33 +4,23 @@ declare(strict_types=1);
 
 namespace OldEddy\Next;
 
+use OldEddy\Evidence\Effects;
 use OldEddy\Evidence\Evidence;
-use OldEddy\Evidence\LevelEvidence;
 use OldEddy\Evidence\Prior;
 use OldEddy\Evidence\Rate;
 
 /**
- * What an offer promises, from the evidence on its parts. The levels of a place mostly come together, and so do those of
- * a lure, so each side speaks with the mean of its levels and not with their product. Basis: our own choice, held by the
- * simulated lake.
+ * What an offer promises, from the evidence on its parts weighed together, and from the casts made with the very offer.
+ * Basis: our own choice, held by the simulated lake.
  */
 final class Expectation
 {
-    /** How loudly each side speaks: over 1, since the mean of its levels waters down the one that matters. */
-    private const PLACE = 2.5;
+    /** So many standard deviations over its mean an offer is judged by: hope, so that the untried is tried at all. */
+    private const HOPE = 2.0;
 
-    private const PRESENTATION = 2.5;
+    private readonly Effects $effects;
 
-    /** The casts that a forecast is worth. */
-    private const WORTH = 30.0;
-
-    /** The share of the distribution that an untried offer is judged by: hope, so that it is tried at all. */
-    private const HOPE = 0.9;
-
-    /** @var array<string, LevelEvidence> */
-    private array $levels = [];
-
-    /** @var array<string, int> casts by place and lure */
+    /** @var array<string, int> casts by place, lure and color */
     private array $fished = [];
 
     /** @var array<string, Rate> */
@@ -43,9 +33,7 @@ final class Expectation
 
     public function __construct(private readonly Evidence $evidence, Choices $choices)
     {
-        foreach ($evidence->levels as $level) {
-            $this->levels["{$level->factor}:{$level->level}"] = $level;
-        }
+        $this->effects = Effects::in($evidence);
         foreach ($evidence->stints as $stint) {
             $key = self::key($stint->levels['spot'] ?? '', $stint->levels['lure'] ?? '', $stint->levels['color'] ?? '');
             $this->fished[$key] = ($this->fished[$key] ?? 0) + $stint->casts;
@@ -57,43 +45,35 @@ final class Expectation
     /** Contacts per cast that the offer promises, with the doubt about it. */
     public function of(Offer $offer): Rate
     {
-        $key = self::key($offer->place->name, $offer->presentation->lure, $offer->presentation->color);
-
-        return $this->known[$key] ??= Rate::after(new Prior($this->mean($offer), self::WORTH + ($this->fished[$key] ?? 0)), 0, 0);
+        return $this->known[self::keyOf($offer)] ??= $this->reckon($offer);
     }
 
     /** Contacts per cast that one may hope for with the offer: little tried means much hope. */
     public function hope(Offer $offer): float
     {
-        return $this->hopes[self::key($offer->place->name, $offer->presentation->lure, $offer->presentation->color)] ??= $this->of($offer)->quantile(self::HOPE);
+        return $this->hopes[self::keyOf($offer)] ??= $this->of($offer)->upTo(self::HOPE);
     }
 
     /** Casts made with this offer today. */
     public function casts(Offer $offer): int
     {
-        return $this->fished[self::key($offer->place->name, $offer->presentation->lure, $offer->presentation->color)] ?? 0;
+        return $this->fished[self::keyOf($offer)] ?? 0;
     }
 
-    private function mean(Offer $offer): float
+    private function reckon(Offer $offer): Rate
     {
-        $place = $this->side($offer->place->levels());
-        $lure = $this->side($offer->presentation->levels());
+        $rate = $this->effects->rate($offer->levels());
         // The lineup's own opinion counts like some casts would: less, the more casts there are.
         $fit = ($offer->presentation->fit / $this->fit) ** (40 / (40 + $this->evidence->casts()));
+        $mean = max(1e-4, min(0.9, $rate->mean() * $fit));
 
-        return max(1e-4, min(0.9, $this->evidence->day->mean() * $place ** self::PLACE * $lure ** self::PRESENTATION * $fit));
+        // Casts made with the very offer leave less to hope for than those made with its parts elsewhere.
+        return Rate::after(new Prior($mean, $rate->shape / $mean + $this->casts($offer)), 0, 0);
     }
 
-    /** @param  array<string, string>  $levels */
-    private function side(array $levels): float
+    private static function keyOf(Offer $offer): string
     {
-        $sum = 0.0;
-        foreach ($levels as $factor => $level) {
-            $known = $this->levels["{$factor}:{$level}"] ?? null;
-            $sum += $known === null ? 0.0 : log($known->pooled->mean() / $this->evidence->day->mean());
-        }
-
-        return $levels === [] ? 1.0 : exp($sum / count($levels));
+        return self::key($offer->place->name, $offer->presentation->lure, $offer->presentation->color);
     }
 
     private static function key(string $place, string $lure, string $color): string

@@ -10,6 +10,7 @@ use OldEddy\Next\Advice\Adviser;
 use OldEddy\Next\Advice\AfterContact;
 use OldEddy\Next\Advice\Boat;
 use OldEddy\Next\Advice\Hooks;
+use OldEddy\Next\Advice\Ladder;
 use OldEddy\Next\Advice\OneFish;
 use OldEddy\Next\Advice\PatternRun;
 use OldEddy\Next\Advice\Silence;
@@ -22,7 +23,7 @@ use OldEddy\Schools\Schools;
 final class NextMove
 {
     /** @var list<class-string<Adviser>> in the order in which they are heard */
-    private const ADVISERS = [AfterContact::class, Hooks::class, Boat::class, PatternRun::class, OneFish::class, Silence::class];
+    private const ADVISERS = [AfterContact::class, Hooks::class, Boat::class, PatternRun::class, OneFish::class, Ladder::class, Silence::class];
 
     private const MOST = 3;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OldEddy\Next;
 
+use OldEddy\Retrieve\Pace;
+
 /**
  * A lure as one could show it: family, color, cadence, mean speed over ground in feet a second (0 or more), whether it
  * is small for its kind, and how well it fits the day (over 0; the score of the lineup, 1 where none is known).
@@ -24,6 +26,6 @@ final readonly class Presentation
     /** @return array<string, string> levels by factor, as a stint with it would have them */
     public function levels(): array
     {
-        return ['retrieve' => $this->retrieve, 'lure' => $this->lure, 'color' => $this->color];
+        return array_filter(['speed' => Pace::ofCadence($this->retrieve)?->value, 'retrieve' => $this->retrieve, 'lure' => $this->lure, 'color' => $this->color], static fn (?string $level): bool => $level !== null);
     }
 }

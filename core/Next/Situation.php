@@ -99,6 +99,45 @@ final class Situation
         return $casts;
     }
 
+    /** The last stint at this spot, with another lure than now, that brought contacts; null where none did. */
+    public function paidHereBefore(): ?Stint
+    {
+        foreach (array_reverse($this->stintsHere()) as $stint) {
+            if ($stint->contacts !== [] && ($stint->levels['lure'] ?? null) !== ($this->last->levels['lure'] ?? null)) {
+                return $stint;
+            }
+        }
+
+        return null;
+    }
+
+    /** How many other lures were shown at this spot after a stint. */
+    public function luresSince(Stint $stint): int
+    {
+        $lures = [];
+        foreach ($this->stintsHere() as $later) {
+            if ($later->at > $stint->at && ($later->levels['lure'] ?? null) !== ($stint->levels['lure'] ?? null)) {
+                $lures[$later->levels['lure'] ?? ''] = true;
+            }
+        }
+
+        return count($lures);
+    }
+
+    /** Whether a presentation was shown at this spot today. */
+    public function wasShownHere(Presentation $presentation): bool
+    {
+        return array_filter($this->stintsHere(), static fn (Stint $s): bool => ($s->levels['lure'] ?? null) === $presentation->lure) !== [];
+    }
+
+    /** What a stint showed, here again; null where it is not to hand. */
+    public function backTo(Stint $stint): ?Offer
+    {
+        $presentation = $this->choices->presentation($stint);
+
+        return $this->here === null || $presentation === null ? null : new Offer($this->here, $presentation);
+    }
+
     /** The next slower presentation at this place, the one not shown here yet first; null where none is slower. */
     public function slowerHere(): ?Offer
     {
@@ -258,6 +297,12 @@ final class Situation
         $present = $this->present();
 
         return $offer !== null && ($present === null || $this->expectation->hope($offer) > $this->expectation->hope($present));
+    }
+
+    /** @return list<Stint> in order of time */
+    private function stintsHere(): array
+    {
+        return array_values(array_filter($this->evidence->stints, fn (Stint $s): bool => ($s->levels['spot'] ?? null) === ($this->last->levels['spot'] ?? null)));
     }
 
     /** @return list<Place> */

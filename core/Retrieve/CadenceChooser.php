@@ -29,15 +29,33 @@ final class CadenceChooser
         $key = self::keyFor($lure, $reading);
         $row = self::rows()[$key];
         $pause = $row['pause'] === null ? 0.0 : self::pause($key, $row['pause'], $row['limits'], $reading);
-        $seconds = 0.0;
-        $moving = 0.0;
-        foreach ($row['steps'] as $step) {
-            $span = $step[1] === 'pause' ? $pause : $step[1];
+
+        return self::speed(SpeedWord::from($row['speed']), $lure, $reading) * self::movingShare($row['steps'], $pause);
+    }
+
+    /** The mean speed over ground of a named cadence at its usual speed and pause, feet a second; null for an unknown key. */
+    public static function usualPaceFtS(string $key): ?float
+    {
+        $row = self::rows()[$key] ?? null;
+
+        return $row === null ? null : array_sum(SpeedWord::from($row['speed'])->spanFtS()) / 2 * self::movingShare($row['steps'], $row['pause'] ?? 0.0);
+    }
+
+    /**
+     * The share of a round in which the lure moves on.
+     *
+     * @param  list<array{string, float|string}>  $steps  as in cadences.php
+     */
+    private static function movingShare(array $steps, float $pauseS): float
+    {
+        [$seconds, $moving] = [0.0, 0.0];
+        foreach ($steps as $step) {
+            $span = $step[1] === 'pause' ? $pauseS : (float) $step[1];
             $seconds += $span;
             $moving += Step::leavesInPlace($step[0]) ? 0.0 : $span;
         }
 
-        return self::speed(SpeedWord::from($row['speed']), $lure, $reading) * $moving / $seconds;
+        return $moving / $seconds;
     }
 
     /**

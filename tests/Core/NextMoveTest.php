@@ -87,6 +87,39 @@ final class NextMoveTest extends TestCase
         self::fail('No offer separates what always came together.');
     }
 
+    /** M8: a lure that hooked fish here is gone back to when its successor does not pay in ten casts or more. */
+    public function test_what_paid_here_comes_back_when_its_successor_does_not_pay(): void
+    {
+        $log = [$this->stint('A', 'spinnerbait', 12, ['caught' => 5]), $this->stint('A', 'casting_jig', 9)];
+        self::assertNotContains(Action::Return, array_map(static fn (Move $m): Action => $m->action, $this->next($log)), 'not yet: nine casts');
+        $log[1] = $this->stint('A', 'casting_jig', 15);
+        $back = $this->next($log)[0];
+        self::assertSame([Action::Return, 'M8', 'spinnerbait', 'A'], [$back->action, $back->ruleId, $back->offer?->presentation->lure, $back->offer->place->name]);
+        self::assertStringContainsString('15 casts with the casting jig', $back->text);
+    }
+
+    /** M8: a lure that only showed fish is followed down the ladder, and comes back when the ladder is through. */
+    public function test_the_ladder_of_refusals_goes_down_and_back(): void
+    {
+        $shown = $this->stint('A', 'spinnerbait', 20, ['follow' => 5]);
+        $down = $this->next([$shown, $this->stint('A', 'casting_jig', 14)]);
+        self::assertSame([Action::Downsize, 'M8', 'shaky_head'], [$down[0]->action, $down[0]->ruleId, $down[0]->offer?->presentation->lure]);
+        self::assertSame([Action::Return, 'spinnerbait'], [$down[1]->action, $down[1]->offer?->presentation->lure]);
+        $through = $this->next([$shown, $this->stint('A', 'casting_jig', 14), $this->stint('A', 'shaky_head', 14)])[0];
+        self::assertSame([Action::Return, 'spinnerbait'], [$through->action, $through->offer?->presentation->lure]);
+        self::assertStringContainsString('showed fish', $through->text);
+    }
+
+    /** M9: a test that tells lure from place keeps one and leaves the other. */
+    public function test_a_separating_offer_keeps_the_place_or_the_lure(): void
+    {
+        $log = [$this->stint('A', 'casting_jig', 20, ['caught' => 3, 'lost' => 9]), $this->stint('C', 'casting_jig', 20, ['caught' => 8]), $this->stint('B', 'spinnerbait', 40), $this->stint('D', 'spinnerbait', 30)];
+        $move = array_values(array_filter($this->next($log), static fn (Move $m): bool => $m->action === Action::Separate))[0];
+        $reeds = $move->offer?->place->cover === 'reeds';
+        self::assertNotSame($reeds, $move->offer?->presentation->lure === 'casting_jig', $move->text);
+        self::assertStringContainsString(' but not ', $move->text);
+    }
+
     /** M4: two throw different things until one wins. */
     public function test_two_anglers_change_over_to_what_wins(): void
     {

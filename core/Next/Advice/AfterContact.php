@@ -21,7 +21,7 @@ final class AfterContact implements Adviser
         }
         $contact = $contacts[count($contacts) - 1];
         $left = Situation::REPEATS - $since;
-        if (in_array($contact->kind, [ContactKind::Caught, ContactKind::Lost], true)) {
+        if ($contact->kind->isHooked()) {
             return [new Move(Action::RepeatCast, sprintf('Hold the boat and cast back to the same place: %d more before you change anything.', $left), 'M7', $day->present(), null, sprintf('%d blank casts', $left))];
         }
         // Two refusals in one place ask for an answer; after the first, the cast itself is worth repeating.
