@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use OldEddy\Ribbon\DayRibbon;
+use OldEddy\Ribbon\Fished;
 
 /** Turns a ribbon's minutes and degrees into the picture's points. It draws; every number in it is the core's. */
 final readonly class RibbonDrawing
 {
     public const WIDTH = 560;
 
-    public const HEIGHT = 106;
+    public const HEIGHT = 116;
 
     /** Where the line of the day lies. */
     public const LINE = 58;
@@ -27,6 +28,14 @@ final readonly class RibbonDrawing
         $share = ($minute - $this->ribbon->from) / max(1, $this->ribbon->to - $this->ribbon->from);
 
         return round(self::MARGIN + max(0, min(1, $share)) * (self::WIDTH - 2 * self::MARGIN), 1);
+    }
+
+    /** @return array<string, float> the height of each bank's line of shade, by its name */
+    public function shadeRows(): array
+    {
+        $names = array_values(array_unique(array_map(static fn (Fished $s): string => $s->label, $this->ribbon->shades)));
+
+        return array_combine($names, array_map(static fn (int $i): float => self::LINE + 25.0 + 5 * $i, array_keys($names)));
     }
 
     /** The sun's height above the line; below it, nothing is drawn. */

@@ -14,6 +14,7 @@ use App\Models\Trip;
 use App\Show\RuleLink;
 use App\Show\Units;
 use App\Show\Word;
+use App\Waters\DayRoute;
 use Illuminate\Database\Eloquent\Collection;
 use OldEddy\Conditions\Settler;
 use OldEddy\Evidence\ContactKind;
@@ -24,6 +25,7 @@ use OldEddy\Next\Place;
 use OldEddy\Reading\Reading;
 use OldEddy\Reading\WaterReader;
 use OldEddy\Ribbon\DayRibbon;
+use OldEddy\Ribbon\Fished;
 use OldEddy\Slice\Scene;
 
 /** The state of the deck as the device needs it: what it draws, and what it can go on with when the server is gone. */
@@ -51,7 +53,10 @@ final readonly class Deck
 
     public function ribbon(): DayRibbon
     {
-        return DayRibbon::of($this->reading->day, $this->day->evidence->stints, $this->day->turns);
+        $planned = DayRoute::ribbon($this->trip->route['stops'] ?? []);
+        $names = [...array_map(static fn (Fished $f): string => $f->label, $planned), ...$this->stints->pluck('spot')->unique()->all()];
+
+        return DayRibbon::of($this->reading->day, $this->day->evidence->stints, $this->day->turns, $planned, $this->toFish->onLake?->shades(array_values($names)) ?? []);
     }
 
     /** @return array<string, mixed> */
@@ -67,7 +72,7 @@ final readonly class Deck
             'rods' => array_values($this->toFish->rods->map($this->rod(...))->all()),
             'spots' => $this->spots(),
             'next' => array_map($this->move(...), $this->day->next),
-            'sum' => $this->day->pattern->text,
+            'sum' => $this->units->say($this->day->pattern->text),
             'past' => $this->day->past->days === 0 ? null : sprintf('Believed before the first cast: %.1f contacts in 100 casts, from %d of your days in %s with like clarity.', 100 * $this->day->past->prior()->perCast, $this->day->past->days, $this->reading->stage->stage->words()),
             'ribbon' => view('partials.ribbon', ['ribbon' => $this->ribbon(), 'key' => 'deck'])->render(),
             'undo' => array_map($this->done(...), $this->undoable()),
@@ -116,7 +121,7 @@ final readonly class Deck
         return [
             'key' => "{$rod->lure}/{$rod->color}", 'lure' => $rod->lure, 'color' => $rod->color, 'depth_ft' => $rod->depth_ft, 'retrieve' => $rod->retrieve,
             'name' => Word::of($rod->lure), 'how' => Word::of($rod->color).' · '.$this->units->depth($rod->depth_ft).' · '.Word::of($rod->retrieve),
-            'cadence' => $setup->cadence->text, 'slice' => $this->slice($setup, "rod-{$i}"),
+            'cadence' => $this->units->say($setup->cadence->text), 'slice' => $this->slice($setup, "rod-{$i}"),
         ];
     }
 
@@ -142,7 +147,7 @@ final readonly class Deck
         $other = $offer !== null && ($present === null || $offer->place->name !== $present->spot || $offer->presentation->lure !== $present->lure || $offer->presentation->color !== $present->color);
 
         return [
-            'action' => ucfirst($move->action->words()), 'text' => $move->text, 'rule' => $move->ruleId, 'link' => RuleLink::to($this->trip, $move->ruleId),
+            'action' => ucfirst($move->action->words()), 'text' => $this->units->say($move->text), 'rule' => $move->ruleId, 'link' => RuleLink::to($this->trip, $move->ruleId),
             'sure' => $move->sure(), 'unless' => $move->unless === null ? null : "Changed by: {$move->unless}.",
             'offer' => $other ? ['spot' => $offer->place->name, 'rod' => "{$offer->presentation->lure}/{$offer->presentation->color}", 'words' => ucfirst(Word::of($offer->presentation->lure))." at {$offer->place->name}"] : null,
         ];

@@ -25,11 +25,12 @@ final class Disputes
     }
 
     /** Settles it: the value that stands stays, or the other takes its place. */
-    public static function settle(Dispute $dispute, bool $takeOther): void
+    public static function settle(Trip $trip, Dispute $dispute, bool $takeOther): void
     {
         if ($takeOther && $dispute->settled_at === null) {
             $subject = $dispute->contact_id === null ? Stint::withTrashed()->findOrFail($dispute->stint_id) : Contact::withTrashed()->findOrFail($dispute->contact_id);
             $subject->forceFill([$dispute->field => $dispute->other])->save();
+            $trip->recount();
         }
         $dispute->update(['settled_at' => now()]);
     }

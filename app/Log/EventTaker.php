@@ -60,9 +60,12 @@ final class EventTaker
             Trip::query()->whereKey($this->trip->id)->lockForUpdate()->first();
             $known = LogEvent::query()->where('trip_id', $this->trip->id)->whereIn('id', array_filter(array_map(static fn (mixed $e): mixed => $e['id'] ?? null, array_filter($events, is_array(...))), is_string(...)))->pluck('id')->flip();
 
-            return array_map(fn (mixed $event): array => isset($event['id']) && is_string($event['id']) && $known->has($event['id'])
+            $answers = array_map(fn (mixed $event): array => isset($event['id']) && is_string($event['id']) && $known->has($event['id'])
                 ? self::answer($event['id'], self::KNOWN)
                 : $this->takeOne(is_array($event) ? $event : []), $events);
+            $this->trip->recount();
+
+            return $answers;
         }, 3);
     }
 

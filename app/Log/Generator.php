@@ -110,5 +110,6 @@ final class Generator
                 DB::table($table)->insert($some);
             }
         }
+        $trip->recount();
     }
 }

@@ -37,6 +37,9 @@ final readonly class ToFish
 
     public Choices $choices;
 
+    /** The day on its lake, where it has one. */
+    public ?DayOnLake $onLake;
+
     /** The plan of the day; a hidden day has none. */
     public ?Plan $plan;
 
@@ -44,6 +47,7 @@ final readonly class ToFish
     public function __construct(Trip $trip, Reading $reading, Collection $stints)
     {
         $scores = [];
+        $this->onLake = $trip->lake === null || $trip->drill_seed !== null ? null : new DayOnLake($trip, $trip->lake);
         $this->plan = $plan = $trip->drill_seed === null ? Planner::planFor($reading) : null;
         if ($plan === null) {
             $rods = collect(DrillWater::choices()->presentations)->map(static fn (Presentation $p): RackSlot => new RackSlot(['lure' => $p->lure, 'color' => $p->color, 'depth_ft' => $reading->stand->middleFt(), 'retrieve' => $p->retrieve]));
@@ -58,7 +62,7 @@ final readonly class ToFish
         $this->setups = $this->rods->map(static fn (RackSlot $r): Setup => Setup::of(Catalog::get($r->lure), $reading, new Wish(depthFt: $r->depth_ft)))->all();
         $worst = $scores === [] ? 1.0 : min($scores);
         $this->choices = new Choices(
-            $trip->drill_seed !== null ? DrillWater::choices()->places : self::places($trip, $reading, $stints),
+            $trip->drill_seed !== null ? DrillWater::choices()->places : $this->places($reading, $stints),
             array_values($this->rods->map(fn (RackSlot $r, int $i): Presentation => new Presentation($r->lure, $r->color, $r->retrieve, $this->setups[$i]->cadence->meanSpeedFtS(), Catalog::get($r->lure)->compact, $scores[$r->lure] ?? $worst, $r->depth_ft))->all()),
         );
     }
@@ -72,7 +76,7 @@ final readonly class ToFish
      * @param  Collection<int, Stint>  $stints
      * @return list<Place>
      */
-    private static function places(Trip $trip, Reading $reading, Collection $stints): array
+    private function places(Reading $reading, Collection $stints): array
     {
         $fished = array_values($stints->toBase()->groupBy('spot')->map(static function (Plain $here, string $name): Place {
             /** @var Stint $last */
@@ -80,13 +84,12 @@ final readonly class ToFish
 
             return new Place($name, $last->structure, $last->cover, $last->cover_part, $last->light, $last->depth_ft);
         })->all());
-        if ($trip->lake === null) {
+        if ($this->onLake === null) {
             return $fished;
         }
         $known = array_map(static fn (Place $p): string => $p->name, $fished);
-        $day = new DayOnLake($trip, $trip->lake);
-        $spots = collect($day->spots)->keyBy('name');
-        $marked = array_map(static fn (RankedPlace $r): Place => $spots[$r->place->name]->toFish($reading->stand->middleFt(), $reading->day->riseFt()), $day->ranked($reading->day->minuteOfDay));
+        $spots = collect($this->onLake->spots)->keyBy('name');
+        $marked = array_map(static fn (RankedPlace $r): Place => $spots[$r->place->name]->toFish($reading->stand->middleFt(), $reading->day->riseFt()), $this->onLake->ranked($reading->day->minuteOfDay));
 
         return [...$fished, ...array_slice(array_values(array_filter($marked, static fn (Place $p): bool => ! in_array($p->name, $known, true))), 0, self::MARKED)];
     }

@@ -12,6 +12,7 @@ use Illuminate\Support\Carbon;
 use OldEddy\Conditions\Conditions;
 use OldEddy\Conditions\ConditionsReader;
 use OldEddy\Conditions\Settler;
+use OldEddy\Evidence\ContactKind;
 use OldEddy\Plan\Plan;
 use OldEddy\Plan\Planner;
 use OldEddy\Reading\WaterReader;
@@ -116,6 +117,16 @@ final class Trip extends Model
     public function known(): array
     {
         return array_replace_recursive($this->measured ?? [], $this->conditions);
+    }
+
+    /** Adds up the day's log anew; to be called whenever it changes. The weights are the core's. */
+    public function recount(): void
+    {
+        $weight = 0.0;
+        foreach ($this->contacts()->toBase()->groupBy('kind')->selectRaw('kind, count(*) as n')->get() as $row) {
+            $weight += $row->n * ContactKind::from($row->kind)->weight();
+        }
+        self::query()->whereKey($this->id)->update(['casts_made' => (int) $this->stints()->toBase()->reorder()->sum('cast_count'), 'contacts_weighed' => $weight]);
     }
 
     /** Makes a spot of the lake the spot of the day, with the shade it has at a minute of the day. */

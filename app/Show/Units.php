@@ -21,6 +21,9 @@ final readonly class Units
         'plain' => ['', ''],
     ];
 
+    /** What the core's units are called in the other system. */
+    private const SAID = ['ft' => 'm', 'ft/s' => 'm/s', '°F' => '°C', '°F a day' => '°C a day', 'mph' => 'km/h'];
+
     public function __construct(public bool $metric)
     {
     }
@@ -144,6 +147,32 @@ final readonly class Units
     public static function seconds(float $seconds): string
     {
         return $seconds >= 100 ? sprintf('%d min %02d s', intdiv((int) $seconds, 60), (int) $seconds % 60) : self::short($seconds, $seconds < 10 ? 1 : 0).' s';
+    }
+
+    /** A sentence of the core, whose numbers are feet, °F and mph, in the angler's units. */
+    public function say(string $text): string
+    {
+        if (! $this->metric) {
+            return $text;
+        }
+        $number = '([+-]?\d+(?:\.\d+)?)';
+        $text = (string) preg_replace_callback("/{$number} ft(| of visibility) where {$number} is usual/", fn (array $m): string => $this->in('ft', $m[1])." m{$m[2]} where {$this->in('ft', $m[3])} m is usual", $text);
+        $text = (string) preg_replace_callback("/(?<![\d.\/]){$number}(-|–| to )(\d+(?:\.\d+)?) (ft|°F|mph)(?![\w\/])/u", fn (array $m): string => $this->in($m[4], $m[1]).$m[2].$this->in($m[4], $m[3]).' '.self::SAID[$m[4]], $text);
+
+        return (string) preg_replace_callback("/(?<![\d.\/]){$number} (ft\/s|°F a day|ft|°F|mph)(?![\w\/])/u", fn (array $m): string => $this->in($m[2], $m[1]).' '.self::SAID[$m[2]], $text);
+    }
+
+    private function in(string $unit, string $number): string
+    {
+        $value = (float) $number;
+
+        return match ($unit) {
+            'ft' => self::short(Length::fromFeet($value)->metres(), 1),
+            'ft/s' => self::short(Speed::fromFeetPerSecond($value)->metresPerSecond(), 2),
+            '°F' => self::short(Temperature::fromFahrenheit($value)->celsius(), 0),
+            '°F a day' => self::short($this->show('temp_change', $value), 1),
+            default => self::short($this->show('speed', $value), 0),
+        };
     }
 
     private static function short(float $number, int $digits): string

@@ -11,6 +11,8 @@ use Illuminate\Support\Facades\DB;
 use OldEddy\Conditions\Settled;
 use OldEddy\Conditions\Settler;
 use OldEddy\Evidence\ContactKind;
+use OldEddy\Ribbon\Fished;
+use OldEddy\Shade\ShadeDay;
 use OldEddy\Where\DayByHour;
 use OldEddy\Where\Hour;
 use OldEddy\Where\OwnRecord;
@@ -21,6 +23,9 @@ use OldEddy\Where\Ranking;
 /** A day on its lake: the spots as places, what one's own log says of them, and the ranking by the hour. */
 final class DayOnLake
 {
+    /** So many banks get a line on the ribbon. */
+    private const SHADES = 3;
+
     /** @var list<LakeSpot> */
     public readonly array $spots;
 
@@ -32,6 +37,9 @@ final class DayOnLake
     /** @var array<string, OwnRecord> */
     private readonly array $records;
 
+    /** The deepest place of the lake today. */
+    private readonly ?float $deepestFt;
+
     private ?DayByHour $byHour = null;
 
     public function __construct(public readonly Trip $trip, public readonly Lake $lake)
@@ -40,17 +48,46 @@ final class DayOnLake
         $this->places = array_map(static fn (LakeSpot $s): Place => $s->place(), $this->spots);
         $this->day = Settler::settle($trip->told());
         $this->records = $this->records();
+        $deepest = $lake->workingGrid()?->deepestFt();
+        $this->deepestFt = $deepest === null ? null : max(1.0, $deepest + $this->day->riseFt());
     }
 
     /** @return list<RankedPlace> best first, at a minute of the day */
     public function ranked(int $minute): array
     {
-        return Ranking::at($this->places, Hour::of($this->day, $minute), $this->records);
+        return Ranking::at($this->places, $this->at($minute), $this->records);
+    }
+
+    public function at(int $minute): Hour
+    {
+        return Hour::of($this->day, $minute, $this->deepestFt);
     }
 
     public function byHour(): DayByHour
     {
-        return $this->byHour ??= DayByHour::of($this->places, $this->day, $this->records);
+        return $this->byHour ??= DayByHour::of($this->places, $this->day, $this->records, $this->deepestFt);
+    }
+
+    /**
+     * The windows of the best shade at some spots, for the ribbon.
+     *
+     * @param  list<string>  $names
+     * @return list<Fished> of the first few spots that have such a window
+     */
+    public function shades(array $names): array
+    {
+        $sun = $this->day->sky->isCovered() ? null : $this->day->sunDay;
+        $windows = [];
+        foreach ($sun === null ? [] : $this->places as $place) {
+            $at = array_search($place->name, $names, true);
+            $shade = $at === false ? null : $place->shade();
+            foreach ($shade === null ? [] : (new ShadeDay($shade, $sun))->windows() as [$from, $to]) {
+                $windows[$at][] = new Fished($from, $to, $place->name, []);
+            }
+        }
+        ksort($windows);
+
+        return array_merge(...array_slice($windows, 0, self::SHADES));
     }
 
     /** @return array<string, OwnRecord> what one's own days in the same stage say of each spot, today left out */

@@ -15,7 +15,6 @@ use OldEddy\Docks\DockShade;
 use OldEddy\Shade\ShadeDay;
 use OldEddy\Stream\CurrentPlace;
 use OldEddy\Sun\Shadow;
-use OldEddy\Where\Hour;
 use OldEddy\Where\Lookalikes;
 use OldEddy\Where\Place;
 
@@ -41,7 +40,7 @@ final readonly class SpotToday
     public function __construct(private DayOnLake $lakeDay, public LakeSpot $spot, public int $minute)
     {
         $this->place = $spot->place();
-        $this->day = Hour::of($lakeDay->day, $minute)->reading->day;
+        $this->day = $lakeDay->at($minute)->reading->day;
         $bank = $this->place->shade();
         $this->shade = $bank === null || $this->day->sunDay === null ? null : new ShadeDay($bank, $this->day->sunDay);
         $this->shadow = Shadow::of($this->day);

@@ -72,6 +72,20 @@ final readonly class DepthGrid
         return $this->cell($col, $row) > 0;
     }
 
+    /** The deepest cell, feet; null where no depth is known. */
+    public function deepestFt(): ?float
+    {
+        $deepest = -INF;
+        foreach ($this->depthsFt as $depth) {
+            // NAN is not over anything.
+            if ($depth > $deepest) {
+                $deepest = $depth;
+            }
+        }
+
+        return $deepest === -INF ? null : $deepest;
+    }
+
     /** The same lake at another level: feet above (plus) or below the level the depths are for. */
     public function atLevel(float $riseFt): self
     {

@@ -22,6 +22,7 @@ final readonly class DayRibbon
      * @param  list<Fished>  $fished
      * @param  list<array{int, string}>  $turns
      * @param  list<Fished>  $planned  above the line: what was meant to be fished
+     * @param  list<Fished>  $shades  windows of the best shade, a bank each
      */
     private function __construct(
         public int $from,
@@ -34,6 +35,7 @@ final readonly class DayRibbon
         public array $turns,
         public ?float $windMph,
         public array $planned = [],
+        public array $shades = [],
     ) {
     }
 
@@ -43,8 +45,9 @@ final readonly class DayRibbon
      * @param  list<Stint>  $stints  in order of time
      * @param  list<Turn>  $turns
      * @param  list<Fished>  $planned
+     * @param  list<Fished>  $shades
      */
-    public static function of(Settled $day, array $stints = [], array $turns = [], array $planned = []): self
+    public static function of(Settled $day, array $stints = [], array $turns = [], array $planned = [], array $shades = []): self
     {
         $fished = self::fished($stints);
         $rise = $day->sunDay?->sunriseMinute();
@@ -56,7 +59,7 @@ final readonly class DayRibbon
         $to = min(1440, (int) ceil(($to + 20) / 60) * 60);
         [$sun, $low] = self::sun($day, $from, $to);
 
-        return new self($from, $to, $rise, $set, $sun, $low, $fished, array_map(static fn (Turn $t): array => [self::minute($t->at), $t->kind->words()], $turns), $day->windMph, $planned);
+        return new self($from, $to, $rise, $set, $sun, $low, $fished, array_map(static fn (Turn $t): array => [self::minute($t->at), $t->kind->words()], $turns), $day->windMph, $planned, $shades);
     }
 
     /** @return array{list<array{int, float}>, list<array{int, int}>} */

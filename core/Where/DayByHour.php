@@ -20,12 +20,13 @@ final readonly class DayByHour
     /**
      * @param  list<Place>  $places  with names of their own
      * @param  array<string, OwnRecord>  $records  by name of the spot
+     * @param  ?float  $deepestFt  of the water today; null where unknown
      */
-    public static function of(array $places, Settled $day, array $records = []): self
+    public static function of(array $places, Settled $day, array $records = [], ?float $deepestFt = null): self
     {
         $fits = [];
         for ($hour = 0; $hour < 24; $hour++) {
-            foreach (Ranking::at($places, Hour::of($day, $hour * 60), $records) as $ranked) {
+            foreach (Ranking::at($places, Hour::of($day, $hour * 60, $deepestFt), $records) as $ranked) {
                 $fits[$ranked->place->name][$hour] = $ranked->fit;
             }
         }

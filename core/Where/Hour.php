@@ -17,11 +17,14 @@ final readonly class Hour
     {
     }
 
-    /** A minute (0 to 1439) of a day; the reading is the lake's, not a spot's. */
-    public static function of(Settled $day, int $minute, Prior $usual = new Prior): self
+    /**
+     * A minute (0 to 1439) of a day. The reading is the water's, not a spot's: fish stand no deeper than its deepest place
+     * (feet today, null where unknown).
+     */
+    public static function of(Settled $day, int $minute, ?float $deepestFt = null, Prior $usual = new Prior): self
     {
         $sun = $day->sunDay?->at($minute);
-        $then = $day->with(['minuteOfDay' => $minute, 'sunElevationDeg' => $sun?->elevationDeg, 'sunAzimuthDeg' => $sun?->azimuthDeg, 'lowLight' => $sun !== null && $sun->isLow(), 'spot' => new Spot]);
+        $then = $day->with(['minuteOfDay' => $minute, 'sunElevationDeg' => $sun?->elevationDeg, 'sunAzimuthDeg' => $sun?->azimuthDeg, 'lowLight' => $sun !== null && $sun->isLow(), 'spot' => $deepestFt === null ? new Spot : new Spot(shallowFt: 0.0, deepFt: $deepestFt)]);
 
         return new self($minute, WaterReader::read($then), $day->riseFt(), $usual);
     }

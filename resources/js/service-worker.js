@@ -35,20 +35,21 @@ self.addEventListener('fetch', (event) => {
 });
 
 async function page(request, url) {
-    const known = () => caches.match(url.pathname, { cacheName: PAGES });
+    const known = await caches.match(url.pathname, { cacheName: PAGES });
+    const asked = fetch(request);
     try {
-        const answer = await Promise.race([fetch(request), late()]);
+        // A server that does not answer is as good as gone, but only where the device has the page.
+        const answer = await (known ? Promise.race([asked, late()]) : asked);
         if (answer.status >= 500) {
-            return (await known()) ?? answer;
+            return known ?? answer;
         }
         keep(url.pathname, answer);
         return answer;
     } catch {
-        return (await known()) ?? new Response('<!DOCTYPE html><meta charset="utf-8"><title>No signal</title><p>No signal, and this page was not opened on this device before. <a href="/days">The days</a>', { status: 503, headers: { 'Content-Type': 'text/html' } });
+        return known ?? new Response('<!DOCTYPE html><meta charset="utf-8"><title>No signal</title><p>No signal, and this page was not opened on this device before. <a href="/days">The days</a>', { status: 503, headers: { 'Content-Type': 'text/html' } });
     }
 }
 
-/** A server that does not answer is as good as gone, but only where the device has the page. */
 function late() {
     return new Promise((_, refuse) => setTimeout(() => refuse(new Error('late')), PATIENCE_MS));
 }

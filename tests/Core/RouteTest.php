@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use OldEddy\Lake\DepthGrid;
+use OldEddy\Route\Leg;
 use OldEddy\Route\Problem;
 use OldEddy\Route\Router;
 use OldEddy\Route\Stop;
+use OldEddy\Route\Timetable;
 use OldEddy\Route\WaterWays;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Xoshiro256StarStar;
@@ -44,6 +46,24 @@ final class RouteTest extends TestCase
         $late = array_replace($flat, [8 => 3.0, 9 => 3.0]);
         $run = array_fill(0, 4, array_fill(0, 4, 5.0));
         self::assertSame([1, 0], Router::solve(new Problem([new Stop('late', $late, 100), new Stop('early', $early, 100)], $run, 360, 600)));
+    }
+
+    public function test_a_timetable_adds_up_runs_stops_and_fuel(): void
+    {
+        $problem = self::day(6, 3, 240);
+        $order = Router::solve($problem);
+        $table = Timetable::of($problem, $order, 6.0);
+        self::assertSame($order, array_map(static fn (Leg $l): int => $l->stop, $table->legs));
+        self::assertEqualsWithDelta(360 + $problem->minutes($order), $table->backAt, 1e-9);
+        self::assertLessThanOrEqual(600, $table->backAt);
+        $running = $table->homeMin + array_sum(array_map(static fn (Leg $l): float => $l->runMin, $table->legs));
+        self::assertEqualsWithDelta(6.0 * $running / 60, $table->fuel, 1e-9);
+        self::assertEqualsWithDelta($problem->minutes($order) - $running, 12 * count($order), 1e-9, 'the rest is fishing');
+        foreach ($table->legs as $i => $leg) {
+            self::assertEqualsWithDelta(12, $leg->to - $leg->at, 1e-9);
+            self::assertGreaterThanOrEqual($i === 0 ? 360 : $table->legs[$i - 1]->to, $leg->at);
+        }
+        self::assertSame(0.0, Timetable::of($problem, $order)->fuel);
     }
 
     public function test_runs_go_over_water_and_not_over_land(): void

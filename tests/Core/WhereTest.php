@@ -21,6 +21,8 @@ use OldEddy\Docks\Extra;
 use OldEddy\Lures\Catalog;
 use OldEddy\Rules\RuleBook;
 use OldEddy\Stream\CurrentPlace;
+use OldEddy\Sun\Shadow;
+use OldEddy\Where\DayByHour;
 use OldEddy\Where\Hour;
 use OldEddy\Where\Lookalikes;
 use OldEddy\Where\OwnRecord;
@@ -55,6 +57,47 @@ final class WhereTest extends TestCase
         $cold = $this->day(['date' => '2026-02-18', 'water' => ['temp_f' => 44], 'weather' => ['sky' => 'clear']]);
         self::assertSame(['south', 'north'], $this->order([$bank('north', 350), $bank('south', 180)], $cold, 720));
         self::assertNotSame($this->fit($bank('north', 20), $summer, 600), $this->fit($bank('north', 20), $summer, 960), 'it changes by the hour');
+    }
+
+    /** W16, S21: the hours of a spot, and where nothing changes no hour is called the best. */
+    public function test_a_spot_has_its_hours(): void
+    {
+        $day = $this->day(['date' => '2026-07-18', 'water' => ['temp_f' => 84], 'weather' => ['sky' => 'clear']]);
+        $shallow = new Place('shallow', 37, -80, Structure::Dock, [Cover::Dock], null, 2, 5);
+        $shaded = new Place('shaded', 37, -80, Structure::Dock, [Cover::Dock], null, 7, 9, 12, 20, 20.0, 2.0);
+        $bare = new Place('bare', 37, -80, Structure::Ledge);
+        $hours = DayByHour::of([$shallow, $shaded, $bare], $day);
+        self::assertCount(24, $hours->fits['bare']);
+        self::assertSame($this->fit($shaded, $day, 900), $hours->fits['shaded'][15]);
+        self::assertNull($hours->best('bare', 5, 21));
+        [$first, $last] = $hours->best('shaded', 5, 21) ?? [0, 0];
+        self::assertGreaterThanOrEqual(13, $first);
+        self::assertLessThanOrEqual(20, $last);
+        [$first] = $hours->best('shallow', 5, 12) ?? [12];
+        self::assertLessThanOrEqual(7, $first, 'first light');
+    }
+
+    public function test_fish_stand_no_deeper_than_the_water_is(): void
+    {
+        $day = $this->day(['species' => 'smallmouth_bass', 'date' => '2026-07-18', 'water' => ['temp_f' => 78], 'weather' => ['sky' => 'clear']]);
+        self::assertGreaterThan(12, Hour::of($day, 780)->reading->stand->deepFt);
+        self::assertLessThanOrEqual(9.0, Hour::of($day, 780, 9.0)->reading->stand->deepFt);
+    }
+
+    /** W18: the shadow lies opposite the sun; casts within 30° of it are spoilt while the sun is under 45° high. */
+    public function test_the_shadow_spoils_casts_on_its_side(): void
+    {
+        $at = fn (string $time): Settled => $this->day(['date' => '2026-07-18', 'time' => $time, 'weather' => ['sky' => 'clear']]);
+        $morning = Shadow::of($at('08:00'));
+        self::assertNotNull($morning);
+        self::assertEqualsWithDelta(fmod((float) $at('08:00')->sunAzimuthDeg + 180, 360), $morning->towardDeg, 1e-9);
+        self::assertTrue($morning->spoils(fmod($morning->towardDeg + 29, 360)));
+        self::assertFalse($morning->spoils(fmod($morning->towardDeg + 31, 360)));
+        [$from, $to] = $morning->spoiltDeg();
+        self::assertEqualsWithDelta(60, fmod($to - $from + 360, 360), 1e-9);
+        self::assertNull(Shadow::of($at('13:30')), 'the sun is high');
+        self::assertNull(Shadow::of($at('23:30')));
+        self::assertNull(Shadow::of($this->day(['date' => '2026-07-18', 'time' => '08:00', 'weather' => ['sky' => 'overcast']])));
     }
 
     public function test_stage_depth_level_current_and_ones_own_log_move_a_spot(): void

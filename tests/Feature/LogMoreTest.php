@@ -179,4 +179,21 @@ final class LogMoreTest extends WaterTestCase
 
         return [$trip, $stint, $fish];
     }
+
+    public function test_the_sums_of_a_day_follow_its_log(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren)->load('user');
+        [$stint, $fish] = [(string) Str::uuid(), (string) Str::uuid()];
+        $casts = $this->event('casts', ['stint' => $stint, 'count' => 12]);
+        $sums = fn (): array => array_map(floatval(...), array_values($trip->refresh()->only(['casts_made', 'contacts_weighed'])));
+        $this->log($trip, [$this->stint($stint), $casts, $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'missed'])])->assertOk();
+        self::assertSame([12.0, 0.8], $sums());
+        $this->log($trip, [$this->event('amend', ['stint' => $stint, 'fields' => ['casts' => 20], 'was' => ['casts' => 12]]), $this->event('detail', ['contact' => $fish, 'fields' => ['kind' => 'caught'], 'was' => ['kind' => 'missed']])])->assertOk();
+        self::assertSame([20.0, 1.0], $sums());
+        $this->log($trip, [$this->event('remove', ['contact' => $fish])])->assertOk();
+        self::assertSame([20.0, 0.0], $sums());
+        $this->log($trip, [$this->event('remove', ['stint' => $stint])])->assertOk();
+        self::assertSame([0.0, 0.0], $sums());
+    }
 }

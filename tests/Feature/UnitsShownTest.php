@@ -34,6 +34,24 @@ final class UnitsShownTest extends TestCase
         self::assertSame('8.9 cm', $metric->size(3.5));
     }
 
+    public function test_the_cores_sentences_are_said_in_the_anglers_units(): void
+    {
+        $metric = new Units(true);
+        foreach ([
+            '3-9 ft of water reaches into their 5-22 ft.' => '0.9-2.7 m of water reaches into their 1.5-6.7 m.',
+            'Gravel points at 8 to 12 ft, eating crawfish.' => 'Gravel points at 2.4 to 3.7 m, eating crawfish.',
+            '1.5 ft of visibility where 6.0 is usual: down' => '0.5 m of visibility where 1.8 m is usual: down',
+            'Cold water is warming by 0.9 °F a day.' => 'Cold water is warming by 0.5 °C a day.',
+            '84 °F in a warming year' => '29 °C in a warming year',
+            'At 2.5 ft/s it stays; 12 mph of wind' => 'At 0.76 m/s it stays; 19 km/h of wind',
+            'laydown, 2-4 ft, slow roll: 9 in 10' => 'laydown, 0.6-1.2 m, slow roll: 9 in 10',
+            '3 of 8 casts, 15 ft off' => '3 of 8 casts, 4.6 m off',
+        ] as $core => $said) {
+            self::assertSame($said, $metric->say($core));
+            self::assertSame($core, (new Units(false))->say($core));
+        }
+    }
+
     public function test_seconds_become_minutes_when_they_are_many(): void
     {
         self::assertSame(['6.8 s', '32 s', '1 min 41 s'], array_map(Units::seconds(...), [6.8, 32.4, 101.0]));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Log\DayEvidence;
 use App\Log\Deck;
 use App\Log\EventTaker;
 use App\Log\History;
@@ -33,7 +34,9 @@ final class EddyMeasure extends Command
         $trip = $angler->trips()->with('user')->orderBy('id')->firstOrFail();
         $reading = WaterReader::read(Settler::settle($trip->told()));
         $this->tell('prior of the season', fn () => History::before($trip, $reading));
-        $this->tell('evidence of a day, with prior, next move and never tried', function () use ($trip): void {
+        $deck = new Deck($trip, new Units(false));
+        $this->tell('evidence of a day: log read, weighed, pattern, next move', fn () => new DayEvidence($trip, $trip->stints()->with('contacts')->get(), $reading, $deck->toFish->choices));
+        $this->tell('the same with the plan, the rods and what was never tried', function () use ($trip): void {
             $deck = new Deck($trip, new Units(false));
             NeverTried::on($deck);
         });

@@ -17,7 +17,7 @@ final class DayController
 
     public function index(Request $request): View
     {
-        $trips = $request->user()->trips()->whereNull('drill_seed')->withCount('contacts')->withSum('stints as casts_made', 'cast_count')->get()
+        $trips = $request->user()->trips()->whereNull('drill_seed')->withCount('contacts')->get()
             ->sortByDesc(fn (Trip $t): string => ($t->isOpen() ? '1' : '0').($t->conditions['date'] ?? '').$t->id);
 
         return view('days.index', ['open' => $trips->filter->isOpen(), 'closed' => $trips->reject->isOpen(), 'ask' => (string) Str::uuid()]);

@@ -21,7 +21,7 @@ final class DrillController
 {
     public function index(Request $request): View
     {
-        return view('drill.index', ['drills' => $request->user()->trips()->whereNotNull('drill_seed')->withCount('contacts')->withSum('stints as casts_made', 'cast_count')->latest('id')->limit(20)->get(), 'ask' => (string) Str::uuid()]);
+        return view('drill.index', ['drills' => $request->user()->trips()->whereNotNull('drill_seed')->withCount('contacts')->latest('id')->limit(20)->get(), 'ask' => (string) Str::uuid()]);
     }
 
     public function begin(Request $request): RedirectResponse

@@ -41,7 +41,7 @@ final class FishController
     public function settle(Request $request, Trip $trip, int $dispute): RedirectResponse|JsonResponse
     {
         $given = $request->validate(['take' => ['required', 'in:kept,other']]);
-        Disputes::settle($trip->disputes()->findOrFail($dispute), $given['take'] === 'other');
+        Disputes::settle($trip, $trip->disputes()->findOrFail($dispute), $given['take'] === 'other');
 
         return $request->expectsJson() ? new JsonResponse(['state' => $this->deck($trip)->state()]) : back();
     }

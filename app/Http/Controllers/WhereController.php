@@ -17,6 +17,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use OldEddy\Ribbon\DayRibbon;
 use OldEddy\Route\Stop;
+use OldEddy\Where\RankedPlace;
 
 /** Which places, in which order, at which hour, from which side. */
 final class WhereController
@@ -30,20 +31,22 @@ final class WhereController
         if ($lake === null) {
             return view('where.choose', ['trip' => $trip, 'lakes' => $request->user()->lakes()->select(['id', 'name'])->orderBy('name')->get()]);
         }
-        $given = $request->validate(['minute' => ['nullable', 'integer', 'between:0,1439'], 'spot' => ['nullable', 'integer'], 'like' => ['nullable', 'integer']]);
+        $given = $request->validate(['minute' => ['nullable', 'integer', 'between:0,1439'], 'spot' => ['nullable', 'integer']]);
         $day = new DayOnLake($trip, $lake);
         $minute = (int) ($given['minute'] ?? $day->day->minuteOfDay);
         $grid = $lake->workingGrid();
         $spot = collect($day->spots)->firstWhere('id', (int) ($given['spot'] ?? 0));
         $stops = $trip->route['stops'] ?? [];
         $units = new Units($trip->user->isMetric());
+        $ranked = $day->ranked($minute);
+        $shown = $spot !== null ? [$spot->name] : (array_column($stops, 'name') ?: array_map(static fn (RankedPlace $r): string => $r->place->name, $ranked));
 
         return view('where.show', [
-            'trip' => $trip, 'lake' => $lake, 'day' => $day->day, 'minute' => $minute, 'hours' => range(...self::HOURS), 'ranked' => $day->ranked($minute), 'byHour' => $day->byHour(), 'spots' => collect($day->spots)->keyBy('name'),
+            'trip' => $trip, 'lake' => $lake, 'day' => $day->day, 'minute' => $minute, 'hours' => range(...self::HOURS), 'ranked' => $ranked, 'byHour' => $day->byHour(), 'spots' => collect($day->spots)->keyBy('name'),
             'sun' => $day->day->sunDay?->at($minute),
             'plan' => $grid === null ? null : new PlanDrawing($grid),
             'line' => $stops === [] ? [] : (new DayRoute($day, $trip->route['asked']))->line($stops),
-            'ribbon' => DayRibbon::of($day->day, planned: DayRoute::ribbon($stops)),
+            'ribbon' => DayRibbon::of($day->day, planned: DayRoute::ribbon($stops), shades: $day->shades($shown)),
             'asked' => $trip->route['asked'] ?? ['from' => 420, 'to' => 900, 'minutes' => Stop::minutesBy($trip->user->schools()), 'speed_mph' => 20, 'locked' => [], 'forbidden' => []],
             'speed' => static fn (float $mph): string => (string) round($units->show('speed', $mph), 1),
             'chosen' => $spot === null ? null : new SpotToday($day, $spot, $minute),
@@ -110,7 +113,7 @@ final class WhereController
         $stops = $trip->route['stops'] ?? [];
 
         return view('where.sheet', [
-            'trip' => $trip, 'lake' => $trip->lake, 'route' => $trip->route, 'rack' => $trip->rack, 'ribbon' => DayRibbon::of($day->day, planned: DayRoute::ribbon($stops)), 'spots' => collect($day->spots)->keyBy('id'),
+            'trip' => $trip, 'lake' => $trip->lake, 'route' => $trip->route, 'rack' => $trip->rack, 'ribbon' => DayRibbon::of($day->day, planned: DayRoute::ribbon($stops), shades: $day->shades(array_column($stops, 'name'))), 'spots' => collect($day->spots)->keyBy('id'),
             'plan' => $grid === null ? null : new PlanDrawing($grid), 'line' => $stops === [] ? [] : (new DayRoute($day, $trip->route['asked']))->line($stops), 'rise' => $day->day->riseFt(),
         ]);
     }

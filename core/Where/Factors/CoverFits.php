@@ -25,6 +25,10 @@ final class CoverFits implements PlaceFactor
             return new Reason(max(1.0, 1.3 - 0.06 * $best[0]), sprintf('%s is cover they use now.', ucfirst($best[1]->words())), 'STAGES');
         }
 
-        return $place->covers === [] ? null : new Reason(0.8, 'None of its cover is what they use now.', 'STAGES');
+        return match ($place->covers) {
+            [] => null,
+            [Cover::None] => new Reason(0.95, 'Bare: no cover on it.', 'STAGES'),
+            default => new Reason(0.8, 'None of its cover is what they use now.', 'STAGES'),
+        };
     }
 }

@@ -68,7 +68,7 @@
         <section class="chosen" aria-label="{{ $chosen->lure->name() }}">
             <h2>{{ ucfirst($chosen->lure->name()) }}</h2>
             @include('choose.cast')
-            <p class="cadence">{{ $setup->cadence->text }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $setup->cadence->ruleId) }}">because {{ $setup->cadence->ruleId }}</a></p>
+            <p class="cadence">{{ $units->say($setup->cadence->text) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $setup->cadence->ruleId) }}">because {{ $setup->cadence->ruleId }}</a></p>
             @include('choose.strip')
             <dl class="figures">
                 <div><dt>color</dt><dd>@foreach ($chosen->colors as $color)<span class="color-choice"><i class="swatch swatch-{{ $color->family->value }}" aria-hidden="true"></i>{{ $color->name }} <small>{{ $color->why }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $color->ruleId) }}">because {{ $color->ruleId }}</a></small></span>@endforeach</dd></div>
@@ -84,7 +84,7 @@
             <h3>Because</h3>
             <table class="parts">
                 @foreach ($chosen->effects as $effect)
-                    <tr><td>{{ $effect->text }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $effect->ruleId) }}">because {{ $effect->ruleId }}</a>@if ($effect->school) <span class="school">school {{ $effect->school }}</span>@endif</td><td class="num">× {{ number_format($effect->effect, 2) }}</td></tr>
+                    <tr><td>{{ $units->say($effect->text) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $effect->ruleId) }}">because {{ $effect->ruleId }}</a>@if ($effect->school) <span class="school">school {{ $effect->school }}</span>@endif</td><td class="num">× {{ number_format($effect->effect, 2) }}</td></tr>
                 @endforeach
                 <tr><th scope="row">fit</th><td class="num">{{ number_format($chosen->score, 2) }}</td></tr>
             </table>
@@ -98,7 +98,7 @@
             @endif
             @if ($plan->cautions)
                 <h3>Mind</h3>
-                <ul class="cautions">@foreach ($plan->cautions as $caution)<li>{{ $caution->text }}</li>@endforeach</ul>
+                <ul class="cautions">@foreach ($plan->cautions as $caution)<li>{{ $units->say($caution->text) }}</li>@endforeach</ul>
             @endif
         </section>
     </div>

@@ -5,13 +5,13 @@
     <div class="two">
         <section>
             <h1>{{ ucfirst($day->pattern->verdict->words()) }}</h1>
-            <p class="lede">{{ ucfirst($day->pattern->text) }}</p>
+            <p class="lede">{{ ucfirst($units->say($day->pattern->text)) }}</p>
             @if ($day->pattern->limits)<p class="muted">Its limits: {{ implode('; ', $day->pattern->limits) }}.</p>@endif
             @include('partials.ribbon', ['key' => 'confirm'])
             <h2>Next</h2>
             <ol class="moves">
                 @foreach ($day->next as $move)
-                    <li><b>{{ ucfirst($move->action->words()) }}.</b> {{ $move->text }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $move->ruleId) }}">because {{ $move->ruleId }}</a> <span class="muted">{{ $move->sure() }}@if ($move->unless) Changed by: {{ $move->unless }}.@endif</span></li>
+                    <li><b>{{ ucfirst($move->action->words()) }}.</b> {{ $units->say($move->text) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $move->ruleId) }}">because {{ $move->ruleId }}</a> <span class="muted">{{ $move->sure() }}@if ($move->unless) Changed by: {{ $move->unless }}.@endif</span></li>
                 @endforeach
             </ol>
             @if ($evidence->stints)

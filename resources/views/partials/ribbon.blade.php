@@ -22,10 +22,14 @@
             <path d="M{{ $draw->x($minute) }} {{ App\Drawing\RibbonDrawing::LINE + 4 + 9 * ($i % 2) }} v11" class="ribbon-contact"/>
         @endforeach
     @endforeach
+    @php($rows = $draw->shadeRows())
+    @foreach ($ribbon->shades as $shade)
+        <rect x="{{ $draw->x($shade->from) }}" width="{{ max(2, round($draw->x($shade->to) - $draw->x($shade->from), 1)) }}" y="{{ $rows[$shade->label] }}" height="3.5" class="ribbon-shade"><title>{{ $draw->clock($shade->from) }} to {{ $draw->clock($shade->to) }} shade at {{ $shade->label }}</title></rect>
+    @endforeach
     @foreach ($ribbon->turns as [$minute, $what])
         <path d="M{{ $draw->x($minute) }} 6 V{{ App\Drawing\RibbonDrawing::LINE + 24 }}" class="ribbon-turn"/><text x="{{ $draw->x($minute) + 3 }}" y="14">{{ $what }}</text>
     @endforeach
     <path d="M0 0 V{{ App\Drawing\RibbonDrawing::LINE + 26 }}" class="ribbon-now" data-now/>
 </svg>
-<figcaption>sun{{ $ribbon->low ? ', hatched where low' : '' }}; {{ $ribbon->planned ? 'above the line what is planned, ' : '' }}below the line what was fished, a stroke a contact; wind {{ $units->show('speed', $ribbon->windMph ?? 0) }} {{ $units->word('speed') }}</figcaption>
+<figcaption>sun{{ $ribbon->low ? ', hatched where low' : '' }}; {{ $ribbon->planned ? 'above the line what is planned, ' : '' }}below the line what was fished, a stroke a contact{{ $rows ? '; bars: shade '.$units->band(5, 10).' wide at '.implode(', ', array_keys($rows)) : '' }}; wind {{ $units->show('speed', $ribbon->windMph ?? 0) }} {{ $units->word('speed') }}</figcaption>
 </figure>

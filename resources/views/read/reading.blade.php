@@ -29,7 +29,7 @@
     <summary>The mood in parts</summary>
     <table class="parts">
         @foreach ($reading->mood->parts as $part)
-            <tr><td>{{ $part->text }}</td><td class="num">{{ sprintf('%+.2f', $part->value) }}</td></tr>
+            <tr><td>{{ $units->say($part->text) }}</td><td class="num">{{ sprintf('%+.2f', $part->value) }}</td></tr>
         @endforeach
         <tr><th scope="row">together <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'F12') }}">because F12</a></th><td class="num">{{ sprintf('%+.2f', $reading->mood->value) }}</td></tr>
     </table>
@@ -39,7 +39,7 @@
         <summary>Assumed, since nobody said</summary>
         <ul>
             @foreach ($reading->day->assumed as $assumption)
-                <li><a href="#f-{{ str_replace(['.', '_'], '-', $assumption->path === 'spot' ? 'spot.structure' : $assumption->path) }}">{{ $assumption->text }}</a></li>
+                <li><a href="#f-{{ str_replace(['.', '_'], '-', $assumption->path === 'spot' ? 'spot.structure' : $assumption->path) }}">{{ $units->say($assumption->text) }}</a></li>
             @endforeach
         </ul>
     </details>

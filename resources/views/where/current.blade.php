@@ -2,7 +2,7 @@
 @php($place = $chosen->current)
 @php($draw = new App\Drawing\CurrentDrawing($place))
 <h3>In the current</h3>
-<svg viewBox="-125 -115 250 230" class="current-plan" role="img" aria-label="{{ $place->text }}">
+<svg viewBox="-125 -115 250 230" class="current-plan" role="img" aria-label="{{ $units->say($place->text) }}">
     <g transform="{{ $draw->turn() }}">@foreach ($draw->flow() as $line)<path d="{{ $line }}" class="current-flow"/>@endforeach<path d="{{ $draw->obstacle() }}" class="current-block"/></g>
     <path d="{{ $draw->arrow('stand', 'cast') }}" class="current-cast"/>
     <path d="{{ $draw->arrow('cast', 'fish') }}" class="current-sweep"/>
@@ -11,4 +11,4 @@
     <text x="-120" y="-100">N ↑</text>
 </svg>
 <p class="muted">Dotted: the cast. Red: the way the current sweeps the lure.</p>
-<p>{{ $place->text }} Stand {{ $place->side }}; cast toward {{ round($place->castTowardDeg()) }}°, the sweep goes toward {{ round($place->sweepTowardDeg()) }}°; about {{ $units->weight($place->weightOz) }}.@unless ($chosen->flowSaid) The current is taken to run along the bank: <a href="{{ route('lake', $chosen->spot->lake_id) }}">say where it flows</a>.@endunless <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'S8') }}">because S8</a> <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'D4') }}">because D4</a></p>
+<p>{{ $units->say($place->text) }} Stand {{ $place->side }}; cast toward {{ round($place->castTowardDeg()) }}°, the sweep goes toward {{ round($place->sweepTowardDeg()) }}°; about {{ $units->weight($place->weightOz) }}.@unless ($chosen->flowSaid) The current is taken to run along the bank: <a href="{{ route('lake', $chosen->spot->lake_id) }}">say where it flows</a>.@endunless <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'S8') }}">because S8</a> <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'D4') }}">because D4</a></p>

@@ -23,16 +23,16 @@
     <g transform="translate({{ $bx }} {{ $by }})" class="dock-boat"><path d="M14 0 Q6 -8 -12 -7 V7 Q6 8 14 0 Z" transform="rotate(200)"/><text x="-16" y="22">boat</text></g>
 </svg>
 <p class="muted">Not to scale. A dashed ring: suspended. Hatched: the shade of the deck now.</p>
-<p>{{ $boat->text }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'S18') }}">because S18</a></p>
+<p>{{ $units->say($boat->text) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'S18') }}">because S18</a></p>
 <ol class="moves">
     @foreach ($marks as $mark)
-        <li><b>{{ ucfirst($mark->part) }}.</b> {{ $mark->text }} <span class="muted">{{ implode(', ', array_map(App\Show\Word::of(...), array_slice($mark->lures, 0, 3))) }}</span> @foreach ($mark->ruleIds as $id)<a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, $id) }}">because {{ $id }}</a> @endforeach</li>
+        <li><b>{{ ucfirst($mark->part) }}.</b> {{ $units->say($mark->text) }} <span class="muted">{{ implode(', ', array_map(App\Show\Word::of(...), array_slice($mark->lures, 0, 3))) }}</span> @foreach ($mark->ruleIds as $id)<a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, $id) }}">because {{ $id }}</a> @endforeach</li>
     @endforeach
 </ol>
 @php($row = $chosen->row())
 @php($like = $chosen->docksLikeIt())
 @if (count($row) > 1)
     <h3>The row of docks</h3>
-    <ol class="because">@foreach ($row as $one)<li><b>{{ $one['dock']->name }}</b> <span class="muted">{{ $units->band($one['dock']->insideFt, $one['dock']->outsideFt) }}; {{ rtrim($one['why'], '.') }}</span></li>@endforeach</ol>
+    <ol class="because">@foreach ($row as $one)<li><b>{{ $one['dock']->name }}</b> <span class="muted">{{ $units->band($one['dock']->insideFt, $one['dock']->outsideFt) }}; {{ $units->say(rtrim($one['why'], '.')) }}</span></li>@endforeach</ol>
     <p>@if ($like)Same depth inside and outside: {{ implode(', ', array_map(fn ($d) => $d->name, $like)) }}.@else No other dock here has the same depth inside and outside.@endif <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'S16') }}">because S16</a> <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'S17') }}">because S17</a></p>
 @endif

@@ -8,7 +8,7 @@
         <p>Back by {{ $clock($trip->route['end']) }}, {{ $way($trip->route['home_min']) }}.@if (($asked['fuel_per_hour'] ?? null)) Fuel for the day: {{ $trip->route['fuel'] }}.@endif <a href="{{ route('where.sheet', $trip) }}">On one page, with the rack</a></p>
         <form method="post" action="{{ route('where.again', $trip) }}" class="beside">@csrf<button type="submit">From now on, anew</button> <span class="muted">from this minute and this place, without what was fished</span></form>
     @endif
-    <details @if (! $trip->route || $errors->any()) open @endif><summary>{{ $trip->route ? 'Wish otherwise' : 'Plan it' }}</summary>
+    <details @if ($errors->any()) open @endif><summary>{{ $trip->route ? 'Wish otherwise' : 'Plan it' }}</summary>
     <form method="post" action="{{ route('where.route', $trip) }}" class="entry-form">
         @csrf
         <label><span class="field-label">from</span><input type="time" name="from" value="{{ old('from', $clock($asked['from'])) }}" required></label>

@@ -42,7 +42,7 @@
                     @php($depth = $r->place->depthAt($day->riseFt()))
                     <li><details @if ($loop->first && ! $chosen) open @endif><summary><span><b>{{ $r->place->name }}</b> <span class="muted">{{ App\Show\Word::of($s->structure ?? 'spot') }}{{ $depth === null ? '' : ', '.$units->band(...$depth) }}{{ $best === null ? '' : ($best[0] === $best[1] ? ", best at {$best[0]}" : ", best {$best[0]}–{$best[1]}") }}</span></span>
                         @include('where.hours', ['fits' => $byHour->fits[$s->name]]) <span class="line-fit">{{ number_format($r->fit, 2) }}</span></summary>
-                        <ul class="because">@foreach ($r->reasons as $reason)<li>{{ $reason->text }} <span class="muted">×{{ number_format($reason->effect, 2) }}</span> <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, $reason->ruleId) }}">because {{ $reason->ruleId }}</a></li>@endforeach</ul>
+                        <ul class="because">@foreach ($r->reasons as $reason)<li>{{ $units->say($reason->text) }} <span class="muted">×{{ number_format($reason->effect, 2) }}</span> <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, $reason->ruleId) }}">because {{ $reason->ruleId }}</a></li>@endforeach</ul>
                         <form method="post" action="{{ route('where.pick', $trip) }}" class="beside">@csrf<input type="hidden" name="spot" value="{{ $s->id }}"><input type="hidden" name="minute" value="{{ $minute }}"><button type="submit">Fish this one</button> <a href="{{ route('where', ['trip' => $trip, 'minute' => $minute, 'spot' => $s->id]) }}">Read it</a></form>
                     </details></li>
                 @endforeach

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use OldEddy\Evidence\Contact;
+use OldEddy\Evidence\ContactKind;
+use OldEddy\Evidence\Effects;
+use OldEddy\Evidence\Evidence;
+use OldEddy\Evidence\Stint;
+use OldEddy\Retrieve\Pace;
+use PHPUnit\Framework\TestCase;
+
+/** All levels weighed together; checked against known rates and against what partial pooling must do. */
+final class EffectsTest extends TestCase
+{
+    public function test_credit_goes_to_the_level_that_earns_it(): void
+    {
+        // The reeds bring four times as much whatever is thrown; the frog was thrown in the reeds four times in five.
+        $log = [$this->stint('reeds', 'hollow_frog', 400, 64), $this->stint('reeds', 'spinnerbait', 100, 16), $this->stint('wood', 'hollow_frog', 100, 4), $this->stint('wood', 'spinnerbait', 400, 16)];
+        $effects = Effects::in(Evidence::weigh($log));
+        $frog = $effects->rate(['lure' => 'hollow_frog'])->mean() / $effects->rate(['lure' => 'spinnerbait'])->mean();
+        $reeds = $effects->rate(['cover' => 'reeds'])->mean() / $effects->rate(['cover' => 'wood'])->mean();
+        self::assertGreaterThan(3.2, $reeds, 'drawn towards the day, as partial pooling must');
+        self::assertLessThan(4.0, $reeds);
+        self::assertEqualsWithDelta(1.0, $frog, 0.1);
+        $alone = Evidence::weigh($log);
+        self::assertGreaterThan(1.8, $alone->of('lure', 'hollow_frog')?->own->mean() / $alone->of('lure', 'spinnerbait')?->own->mean(), 'by itself the frog looks twice as good');
+        self::assertEqualsWithDelta(0.16, $effects->rate(['cover' => 'reeds', 'lure' => 'spinnerbait'])->mean(), 0.02);
+    }
+
+    public function test_few_casts_say_little_and_unknown_levels_nothing(): void
+    {
+        $rest = $this->stint('wood', 'spinnerbait', 200, 5);
+        $few = Effects::in(Evidence::weigh([$rest, $this->stint('reeds', 'spinnerbait', 5, 2)]));
+        $many = Effects::in(Evidence::weigh([$rest, $this->stint('reeds', 'spinnerbait', 100, 40)]));
+        $ratio = static fn (Effects $e): float => $e->rate(['cover' => 'reeds'])->mean() / $e->perCast;
+        self::assertGreaterThan(1.0, $ratio($few));
+        self::assertGreaterThan($ratio($few) * 1.5, $ratio($many), 'the same rate, better known');
+        self::assertEqualsWithDelta($few->perCast, $few->rate(['cover' => 'grass_edge'])->mean(), 1e-12);
+        self::assertLessThan($many->rate(['cover' => 'reeds'])->shape, $many->rate(['cover' => 'grass_edge'])->shape, 'but with more doubt');
+    }
+
+    public function test_without_a_log_the_prior_speaks(): void
+    {
+        self::assertEqualsWithDelta(1 / 40, Effects::in(Evidence::weigh([]))->rate(['cover' => 'reeds'])->mean(), 1e-12);
+    }
+
+    /** R15, common practice: crawl and slow roll are slow, burning is fast; the rests count. */
+    public function test_a_retrieve_says_how_fast_it_is(): void
+    {
+        foreach (['crawl_rest' => 'slow', 'slow_roll' => 'slow', 'jerk_pause' => 'slow', 'medium' => 'medium', 'wind_hit_pause' => 'medium', 'burn_and_bulge' => 'fast', 'buzz_fast' => 'fast'] as $key => $pace) {
+            self::assertSame($pace, Pace::ofCadence($key)?->value, $key);
+        }
+        self::assertNull(Pace::ofCadence('something of my own'));
+        self::assertSame('slow', $this->stint('reeds', 'casting_jig', 1, 0, 'crawl_rest')->levels['speed']);
+        self::assertArrayNotHasKey('speed', $this->stint('reeds', 'casting_jig', 1, 0)->levels);
+    }
+
+    private function stint(string $cover, string $lure, int $casts, int $contacts, ?string $retrieve = null): Stint
+    {
+        return new Stint('2026-05-02T08:00', ['cover' => $cover, 'lure' => $lure, 'retrieve' => $retrieve], null, $casts, null, array_fill(0, $contacts, new Contact(ContactKind::Caught, atCast: 1)));
+    }
+}
