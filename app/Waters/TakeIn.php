@@ -22,6 +22,8 @@ use OldEddy\Lake\Soundings;
 /** Takes a file into a lake, whole or not at all: spots, soundings made into a grid, shoreline. */
 final class TakeIn
 {
+    private const TOLD_EVERY = 100_000;
+
     private const MOST_SPOTS = 2000;
 
     private const MOST_RING_POINTS = 200_000;
@@ -32,14 +34,21 @@ final class TakeIn
     /** Nearer to a pole there is no water with these fish: the two numbers were exchanged. */
     private const POLAR_DEG = 72.0;
 
-    /** @return string what was taken in, in words */
-    public static function file(Lake $lake, string $path, float $cellM = 10.0): string
+    /**
+     * @param  ?callable(int): void  $tell  is told now and then how much was read
+     * @return string what was taken in, in words
+     */
+    public static function file(Lake $lake, string $path, float $cellM = 10.0, ?callable $tell = null): string
     {
         [$spots, $rings, $tracks, $sections, $points, $soundings] = [[], [], [], [], 0, new Soundings($cellM)];
         try {
             $shore = 0;
             $home = self::home($lake);
+            $read = 0;
             foreach (AnyFile::read($path) as $found) {
+                if (++$read % self::TOLD_EVERY === 0 && $tell !== null) {
+                    $tell($read);
+                }
                 [$lon, $lat] = $found->ring[0] ?? [$found->lon, $found->lat];
                 $home ??= self::inPlace($lat, $lon, null);
                 self::inPlace($lat, $lon, $home);

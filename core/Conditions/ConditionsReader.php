@@ -274,7 +274,8 @@ final class ConditionsReader
         return array_values($known);
     }
 
-    private static function schools(Fields $in): Schools
+    /** The chosen schools, or the defaults with the problems noted. */
+    public static function schools(Fields $in): Schools
     {
         $schools = $in->object('schools');
         if ($schools === null) {

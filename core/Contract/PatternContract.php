@@ -13,6 +13,7 @@ use OldEddy\Evidence\TellApart;
 use OldEddy\Next\Move;
 use OldEddy\Next\NextMove;
 use OldEddy\Problem\InvalidInput;
+use OldEddy\Season\Stage;
 
 /** Evidence, pattern and next move as plain arrays, as docs/schema/pattern.out.json describes them. */
 final class PatternContract
@@ -25,7 +26,8 @@ final class PatternContract
      */
     public static function answer(array $in): array
     {
-        $evidence = Evidence::weigh(...StintsReader::read($in));
+        $log = StintsReader::read($in);
+        $evidence = Evidence::weigh($log->stints, $log->prior, $log->turns);
         $pattern = Pattern::in($evidence);
 
         return [
@@ -38,7 +40,7 @@ final class PatternContract
             ],
             'confounded' => $evidence->confounded,
             'tell_apart' => self::tellApart($evidence),
-            'next' => array_map(static fn (Move $m): array => ['action' => $m->action->value, 'text' => $m->text, 'why' => $m->ruleId, 'unless' => $m->unless], NextMove::after($evidence, $pattern)),
+            'next' => array_map(static fn (Move $m): array => ['action' => $m->action->value, 'text' => $m->text, 'why' => $m->ruleId, 'unless' => $m->unless], NextMove::after($evidence, $pattern, $log->schools, $log->stage === Stage::Winter)),
         ];
     }
 

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace OldEddy\Evidence;
 
 use OldEddy\Color\ColorFamily;
+use OldEddy\Conditions\ConditionsReader;
 use OldEddy\Lures\Catalog;
 use OldEddy\Problem\Fields;
 use OldEddy\Problem\InvalidInput;
+use OldEddy\Season\Stage;
 
 /** Turns decoded JSON into stints and prior, or says by field what is wrong. */
 final class StintsReader
@@ -26,11 +28,10 @@ final class StintsReader
 
     /**
      * @param  array<array-key, mixed>  $values  as in the contract of the pattern
-     * @return array{list<Stint>, Prior, list<Turn>}
      *
      * @throws InvalidInput with every problem found
      */
-    public static function read(array $values): array
+    public static function read(array $values): ReadLog
     {
         $in = Fields::of($values);
         if (! $in->sent('stints')) {
@@ -45,9 +46,11 @@ final class StintsReader
         foreach ($in->objects('turns', self::MOST_TURNS) as $one) {
             $turns[] = self::turn($one);
         }
+        $schools = ConditionsReader::schools($in);
+        $stage = $in->oneOf('stage', Stage::class);
         $in->finish();
 
-        return [$stints, $prior, array_values(array_filter($turns))];
+        return new ReadLog($stints, $prior, array_values(array_filter($turns)), $schools, $stage);
     }
 
     private static function stint(Fields $in): Stint

@@ -13,6 +13,9 @@ use DateTimeZone;
  */
 final readonly class BoatState
 {
+    /** From this speed on a boat makes way rather than drifts, mph. Basis: our own choice. */
+    private const UNDER_WAY_MPH = 2.0;
+
     /**
      * @param  array<string, array{float, float}>  $values  by key of Quantity: value, Unix second
      * @param  array<string, int>  $broken  lines by reason
@@ -35,7 +38,7 @@ final readonly class BoatState
             return $this->spoilt($sentence);
         }
         [$date, $clock] = $this->ticked($sentence);
-        $told = Meaning::of($sentence);
+        $told = Meaning::of($sentence) + $this->wind($sentence, $clock);
         foreach ($told as $key => $value) {
             [$least, $most] = Quantity::from($key)->limits();
             if ($value < $least || $value > $most) {
@@ -59,6 +62,28 @@ final readonly class BoatState
         $known = $this->values[$quantity->value] ?? null;
 
         return $known === null || $atSecond - $known[1] > $quantity->staleAfterS() ? null : $known[0];
+    }
+
+    /**
+     * The wind over the land out of the wind over the bow. A running boat makes a wind of its own: its felt wind is left out.
+     *
+     * @return array<string, float> by key of Quantity
+     */
+    private function wind(Sentence $sentence, ?float $clock): array
+    {
+        $felt = Meaning::windOverBow($sentence);
+        if ($felt === null || $clock === null) {
+            return [];
+        }
+        [$angle, $mph, $isTrue] = $felt;
+        $speed = $this->fresh(Quantity::SpeedMph, $clock);
+        if (! $isTrue && ($speed === null || $speed >= self::UNDER_WAY_MPH)) {
+            return [];
+        }
+        // A boat that makes way points about where it goes.
+        $heading = $this->fresh(Quantity::HeadingDeg, $clock) ?? ($speed >= self::UNDER_WAY_MPH ? $this->fresh(Quantity::CourseDeg, $clock) : null);
+
+        return [Quantity::WindMph->value => $mph] + ($heading === null ? [] : [Quantity::WindFromDeg->value => fmod($heading + $angle, 360)]);
     }
 
     /** @return array{?string, ?float} date and Unix second */

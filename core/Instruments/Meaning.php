@@ -25,6 +25,9 @@ final class Meaning
             'GGA' => ($s->number(5) ?? 0.0) > 0 ? self::position($s, 1) : [],
             'GLL' => $s->text(5) !== 'V' ? self::position($s, 0) : [],
             'VTG' => ['course_deg' => $s->number(0), 'speed_mph' => self::knots($s->number(4))],
+            'HDT' => ['heading_deg' => $s->number(0)],
+            'HDG' => ['heading_deg' => self::trueHeading($s)],
+            'VHW' => ['heading_deg' => $s->text(1) === 'T' ? $s->number(0) : null],
             // The offset is above the transducer when positive: depth from the surface, when negative from the keel.
             'DPT' => ['depth_ft' => self::metres($s->number(0) === null ? null : $s->number(0) + max(0.0, $s->number(1) ?? 0.0))],
             'DBT', 'DBS' => ['depth_ft' => self::metres($s->number(2)) ?? $s->number(0)],
@@ -62,6 +65,36 @@ final class Meaning
         }
 
         return [$date, (int) $t[1] * 3600 + (int) $t[2] * 60 + (float) $t[3]];
+    }
+
+    /**
+     * Wind as it is felt on deck: degrees clockwise from the bow, mph, and whether the boat's own way is already taken out
+     * of it; null for any other sentence.
+     *
+     * @return array{float, float, bool}|null
+     */
+    public static function windOverBow(Sentence $s): ?array
+    {
+        if ($s->type !== 'MWV' || $s->text(4) !== 'A' || $s->number(0) === null || $s->number(2) === null) {
+            return null;
+        }
+        $metresPerSecond = match ($s->text(3)) {
+            'N' => $s->number(2) * self::KNOT_M_S,
+            'K' => $s->number(2) / 3.6,
+            'M' => $s->number(2),
+            default => null,
+        };
+
+        return $metresPerSecond === null ? null : [$s->number(0), Speed::fromMetresPerSecond($metresPerSecond)->mph(), $s->text(1) === 'T'];
+    }
+
+    /** A compass heading with deviation and variation put in; null while the variation is unknown. */
+    private static function trueHeading(Sentence $s): ?float
+    {
+        $signed = static fn (int $at): ?float => $s->number($at) === null ? null : $s->number($at) * ($s->text($at + 1) === 'W' ? -1 : 1);
+        $variation = $signed(3);
+
+        return $s->number(0) === null || $variation === null ? null : fmod($s->number(0) + ($signed(1) ?? 0.0) + $variation + 360, 360);
     }
 
     /** @return array{lat: ?float, lon: ?float} */

@@ -17,6 +17,7 @@ enum Quantity: string
     case WaterTempF = 'water_temp_f';
     case SpeedMph = 'speed_mph';
     case CourseDeg = 'course_deg';
+    case HeadingDeg = 'heading_deg';
     case WindMph = 'wind_mph';
     case WindFromDeg = 'wind_from_deg';
     case PressureHpa = 'pressure_hpa';
@@ -25,7 +26,7 @@ enum Quantity: string
     public function staleAfterS(): int
     {
         return match ($this) {
-            self::Lat, self::Lon, self::SpeedMph, self::CourseDeg => 15,
+            self::Lat, self::Lon, self::SpeedMph, self::CourseDeg, self::HeadingDeg => 15,
             self::DepthFt => 10,
             self::WindMph, self::WindFromDeg => 60,
             self::WaterTempF, self::PressureHpa => 600,
@@ -41,7 +42,7 @@ enum Quantity: string
             self::DepthFt => [0.0, 6000.0],
             self::WaterTempF => [28.0, 110.0],
             self::SpeedMph => [0.0, 120.0],
-            self::CourseDeg, self::WindFromDeg => [0.0, 360.0],
+            self::CourseDeg, self::HeadingDeg, self::WindFromDeg => [0.0, 360.0],
             self::WindMph => [0.0, 150.0],
             self::PressureHpa => [850.0, 1100.0],
         };

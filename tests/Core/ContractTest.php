@@ -145,6 +145,24 @@ final class ContractTest extends TestCase
         self::assertValid('pattern.out', PatternContract::answer(['stints' => [], 'prior' => ['per_cast' => 0.05, 'casts' => 100]]));
     }
 
+    /** Schools tempo and change_first (common practice): what is changed first, and how long one stays. */
+    public function test_the_next_move_follows_schools_and_stage(): void
+    {
+        $blank = ['stints' => [['at' => '2026-01-20T09:00', 'spot' => 'A', 'lure' => 'jerkbait', 'cover' => 'rock', 'depth_ft' => 9, 'casts' => 22]]];
+        $first = static function (array $more) use ($blank): string {
+            self::assertValid('pattern.in', $blank + $more);
+
+            return PatternContract::answer($blank + $more)['next'][0]['action'];
+        };
+        self::assertSame('change_depth', $first([]));
+        self::assertSame('change_place', $first(['stage' => 'winter']), 'in winter the place is changed first');
+        self::assertSame('change_place', $first(['schools' => ['change_first' => 'place']]));
+        self::assertSame('change_depth', $first(['stage' => 'winter', 'schools' => ['change_first' => 'lure']]));
+        $few = ['stints' => [['casts' => 10] + $blank['stints'][0]]];
+        self::assertSame('change_place', PatternContract::answer($few + ['schools' => ['tempo' => 'cover_water']])['next'][0]['action'], '5-10 casts and on');
+        self::assertSame('repeat_cast', PatternContract::answer($few + ['schools' => ['tempo' => 'pick_apart']])['next'][0]['action']);
+    }
+
     /** @param  array<string, mixed>  $in */
     #[DataProvider('badPatterns')]
     public function test_bad_patterns(string $path, array $in): void
@@ -171,6 +189,8 @@ final class ContractTest extends TestCase
             ['stints.0.lure', ['stints' => [$stint + ['lure' => 'magic']]]],
             ['stints.0.contacts.0.kind', ['stints' => [$stint + ['contacts' => [['kind' => 'hugged']]]]]],
             ['stints.0.contacts.0.length_in', ['stints' => [$stint + ['contacts' => [['kind' => 'caught', 'length_in' => 900]]]]]],
+            ['schools.tempo', ['stints' => [], 'schools' => ['tempo' => 'hurry']]],
+            ['stage', ['stints' => [], 'stage' => 'monsoon']],
             ['prior.per_cast', ['stints' => [], 'prior' => ['per_cast' => 3]]],
         ];
     }

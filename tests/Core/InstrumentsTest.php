@@ -22,7 +22,8 @@ final class InstrumentsTest extends TestCase
         foreach ([...self::reference()['sentences'], ...self::reference()['boat']] as ['line' => $line, 'got' => $got]) {
             $sentence = Sentence::read($line);
             self::assertInstanceOf(Sentence::class, $sentence, $line);
-            $told = Meaning::of($sentence);
+            $bow = Meaning::windOverBow($sentence);
+            $told = Meaning::of($sentence) + ($bow === null ? [] : ['wind_mph' => $bow[1]]);
             $expected = [];
             foreach ($got as $name => $value) {
                 match ($name) {
@@ -33,7 +34,10 @@ final class InstrumentsTest extends TestCase
                     'metres', 'surface_m' => $expected['depth_ft'] = [$value / 0.3048, 1e-6],
                     'kelvin' => $expected['water_temp_f'] = [($value - 273.15) * 1.8 + 32, 1e-6],
                     'from_rad' => $expected['wind_from_deg'] = [rad2deg($value), 1e-6],
-                    'wind_m_s' => $expected['wind_mph'] = [$value * 3600 / 1609.344, 1e-6],
+                    // The second library's knot is rounded at the seventh digit.
+                    'wind_m_s' => $expected['wind_mph'] = [$value * 3600 / 1609.344, $bow === null ? 1e-6 : 1e-5],
+                    'heading' => $expected['heading_deg'] = [fmod($value + 360, 360), 1e-6],
+                    'bow' => self::assertEqualsWithDelta([$value[0], $value[1] * 3600 / 1609.344, $value[2]], Meaning::windOverBow($sentence), 1e-6),
                     'pascal' => $expected['pressure_hpa'] = [$value / 100, 1e-6],
                     default => null,
                 };
@@ -94,6 +98,22 @@ final class InstrumentsTest extends TestCase
         $late = (new BoatState)->after(Sentence::write('GPRMC', ['235959.00', 'A', '3654.1260', 'N', '08006.2520', 'W', '0.0', '0.0', '211126', '', '']));
         $next = $late->after(Sentence::write('GPGGA', ['000004.00', '3654.1260', 'N', '08006.2520', 'W', '1', '09', '0.9', '210.0', 'M', '', 'M', '', '']));
         self::assertEqualsWithDelta(5.0, $next->clock - $late->clock, 1e-6);
+    }
+
+    public function test_wind_over_the_bow_becomes_wind_over_the_land_where_that_can_be_known(): void
+    {
+        $at = static fn (string $knots, string $course): string => Sentence::write('GPRMC', ['143000.00', 'A', '3654.1260', 'N', '08006.2520', 'W', $knots, $course, '211126', '', '']);
+        $hear = static fn (string ...$lines): BoatState => array_reduce($lines, static fn (BoatState $s, string $line): BoatState => $s->after($line), new BoatState);
+        $true = Sentence::write('WIMWV', ['040.0', 'T', '10.0', 'N', 'A']);
+        $felt = Sentence::write('WIMWV', ['300.0', 'R', '5.0', 'M', 'A']);
+        $still = $hear($at('0.1', ''), Sentence::write('HCHDT', ['350.0', 'T']), $true);
+        self::assertEqualsWithDelta(30.0, $still->values['wind_from_deg'][0], 1e-9, 'heading and angle');
+        self::assertEqualsWithDelta(11.50779, $still->values['wind_mph'][0], 1e-4);
+        self::assertEqualsWithDelta(130.0, $hear($at('6.0', '90.0'), $true)->values['wind_from_deg'][0], 1e-9, 'under way the bow points about where the boat goes');
+        self::assertArrayNotHasKey('wind_from_deg', $hear($at('0.1', ''), $true)->values, 'nobody knows where the bow points');
+        self::assertArrayNotHasKey('wind_mph', $hear($at('6.0', '90.0'), $felt)->values, 'a running boat makes its own wind');
+        self::assertEqualsWithDelta(11.18468, $hear($at('0.2', ''), $felt)->values['wind_mph'][0], 1e-4);
+        self::assertArrayNotHasKey('wind_mph', $hear($at('0.2', ''), Sentence::write('WIMWV', ['300.0', 'R', '5.0', 'M', 'V']))->values, 'not valid');
     }
 
     public function test_a_fix_that_is_none_is_not_believed(): void

@@ -25,7 +25,7 @@ final class EddyImport extends Command
             return 2;
         }
         try {
-            $this->info(TakeIn::file($lake, (string) $this->argument('file'), (float) $this->option('cell')));
+            $this->info("\r".TakeIn::file($lake, (string) $this->argument('file'), (float) $this->option('cell'), fn (int $read) => $this->output->write(sprintf("\r%s read", number_format($read)))));
         } catch (Refused $e) {
             $this->error($e->getMessage());
 

@@ -17,6 +17,10 @@ const lines = [
     'GPVTG,120.5,T,,M,5.5,N,10.2,K,A',
     'SDDPT,4.3,0.5,',
     'SDDBT,14.1,f,4.3,M,2.3,F',
+    'HCHDT,271.3,T',
+    'HCHDG,101.2,1.5,E,7.3,W',
+    'WIMWV,045.5,T,9.7,N,A',
+    'WIMWV,300.0,R,5.2,M,A',
     'WIMDA,29.87,I,1.0116,B,9.1,C,10.3,C,,,,,198.0,T,205.0,M,8.7,N,4.5,M',
 ].map((body) => `$${body}*${sum(body)}`);
 const boat = execSync('php artisan eddy:boat --print', { encoding: 'utf8' }).split('\r\n');
@@ -29,6 +33,9 @@ const read = (line) => {
         for (const [key, name] of Object.entries({ latitude: 'lat', longitude: 'lon', speedKnots: 'knots', trackTrue: 'course', depthMeters: 'metres' })) {
             if (Number.isFinite(p[key])) got[name] = p[key];
         }
+        if (p.sentenceId === 'HDT') got.heading = p.heading;
+        if (p.sentenceId === 'HDG') got.heading = p.heading + (p.deviationDirection === 'W' ? -p.deviation : p.deviation) + (p.variationDirection === 'W' ? -p.variation : p.variation);
+        if (p.sentenceId === 'MWV') got.bow = [p.windAngle, p.speed * { N: 1852 / 3600, K: 1 / 3.6, M: 1 }[p.units], p.reference === 'true'];
         if (p.sentenceId === 'RMC') got.at = p.datetime.toISOString();
     } catch {
         // A type this library does not know; the second one does.
