@@ -39,7 +39,7 @@ final class DayRoute
         $this->ways = $grid === null ? null : new WaterWays($grid->atLevel($day->day->riseFt()));
     }
 
-    /** @return array{stops: list<array{spot: int, name: string, at: int, to: int, run_min: float, fuel: float}>, home_min: float, end: int, fuel: float, note: ?string} */
+    /** @return array{stops: list<array{spot: int, name: string, at: int, to: int, run_min: float, fuel: float}>, line: list<array{float, float}>, home_min: float, end: int, fuel: float, note: ?string} */
     public function planned(): array
     {
         $problem = new Problem($this->stops(), $this->runs(), $this->asked['from'], $this->asked['to']);
@@ -47,22 +47,24 @@ final class DayRoute
         $table = Timetable::of($problem, $order, (float) ($this->asked['fuel_per_hour'] ?? 0.0));
         $reached = is_finite($table->homeMin);
 
+        $stops = array_map(fn (Leg $l): array => [
+            'spot' => $this->spots[$l->stop]->id, 'name' => $this->spots[$l->stop]->name, 'at' => (int) round($l->at), 'to' => (int) round($l->to), 'run_min' => round($l->runMin, 1), 'fuel' => round($l->fuel, 2),
+        ], $table->legs);
+
         return [
-            'stops' => array_map(fn (Leg $l): array => [
-                'spot' => $this->spots[$l->stop]->id, 'name' => $this->spots[$l->stop]->name, 'at' => (int) round($l->at), 'to' => (int) round($l->to), 'run_min' => round($l->runMin, 1), 'fuel' => round($l->fuel, 2),
-            ], $table->legs),
+            'stops' => $stops, 'line' => $stops === [] ? [] : $this->line($stops),
             'home_min' => $reached ? round($table->homeMin, 1) : 0.0, 'end' => $reached ? (int) round($table->backAt) : $this->asked['from'], 'fuel' => $reached ? round($table->fuel, 2) : 0.0,
             'note' => $order === [] ? 'No spot fits into this time, or no water leads to those that must be on it.' : null,
         ];
     }
 
     /**
-     * The line of a planned route over the water.
+     * The line of a route over the water, kept with it: the plan is looked at more often than made.
      *
      * @param  list<array{spot: int}>  $stops
      * @return list<array{float, float}> latitude, longitude
      */
-    public function line(array $stops): array
+    private function line(array $stops): array
     {
         $by = collect($this->day->spots)->keyBy('id');
         $points = [$this->start(), ...array_filter(array_map(static fn (array $s): ?array => $by->has($s['spot']) ? [$by[$s['spot']]->lat, $by[$s['spot']]->lon] : null, $stops)), $this->home()];
@@ -72,7 +74,7 @@ final class DayRoute
             array_push($line, ...($leg === [] ? [$points[$i], $points[$i + 1]] : $leg));
         }
 
-        return $line;
+        return array_map(static fn (array $p): array => [round($p[0], 6), round($p[1], 6)], $line);
     }
 
     /**

@@ -86,10 +86,10 @@ final readonly class DepthGrid
         return $deepest === -INF ? null : $deepest;
     }
 
-    /** The same lake at another level: feet above (plus) or below the level the depths are for. */
+    /** The same lake at another level: feet above (plus) or below the level the depths are for. How high the land is, nobody sounded: it stays land. */
     public function atLevel(float $riseFt): self
     {
-        return new self($this->north, $this->west, $this->cellM, $this->cols, $this->rows, array_map(static fn (float $d): float => $d + $riseFt, $this->depthsFt));
+        return new self($this->north, $this->west, $this->cellM, $this->cols, $this->rows, array_map(static fn (float $d): float => $d > 0 ? max(0.0, $d + $riseFt) : $d, $this->depthsFt));
     }
 
     /** The same lake in coarser cells, each the mean of what is known in it; a cell is water when half of it is. */

@@ -12,6 +12,9 @@ use InvalidArgumentException;
  */
 final readonly class Problem
 {
+    /** What a minute under way costs, in the worth of stops: fuel and noise, so that nobody crosses the lake for a trifle. Basis: our own choice. */
+    private const RUN_COSTS = 0.01;
+
     /**
      * @param  list<Stop>  $stops
      * @param  list<list<float>>  $run  minutes; (stops + 2) squared
@@ -62,7 +65,6 @@ final readonly class Problem
         }
         $last = $this->run[$at][count($this->stops) + 1];
 
-        // Fuel breaks ties between equal days: a thousandth of a worth for each minute under way.
-        return $clock + $last > $this->to + 1e-9 ? -INF : $sum - 0.001 * ($running + $last);
+        return $clock + $last > $this->to + 1e-9 ? -INF : $sum - self::RUN_COSTS * ($running + $last);
     }
 }

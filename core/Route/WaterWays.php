@@ -14,7 +14,21 @@ final class WaterWays
     /** Ways are sought on cells of about this many. */
     private const WORKING_CELLS = 8000;
 
+    /** Sixteen directions: column and row, length in cells, and the cells that must float the boat as well so that no corner of land is cut. */
+    private const STEPS = [
+        [1, 0, 1.0, []], [-1, 0, 1.0, []], [0, 1, 1.0, []], [0, -1, 1.0, []],
+        [1, 1, M_SQRT2, [[1, 0], [0, 1]]], [1, -1, M_SQRT2, [[1, 0], [0, -1]]], [-1, 1, M_SQRT2, [[-1, 0], [0, 1]]], [-1, -1, M_SQRT2, [[-1, 0], [0, -1]]],
+        [2, 1, self::KNIGHT, [[1, 0], [1, 1]]], [2, -1, self::KNIGHT, [[1, 0], [1, -1]]], [-2, 1, self::KNIGHT, [[-1, 0], [-1, 1]]], [-2, -1, self::KNIGHT, [[-1, 0], [-1, -1]]],
+        [1, 2, self::KNIGHT, [[0, 1], [1, 1]]], [1, -2, self::KNIGHT, [[0, -1], [1, -1]]], [-1, 2, self::KNIGHT, [[0, 1], [-1, 1]]], [-1, -2, self::KNIGHT, [[0, -1], [-1, -1]]],
+    ];
+
+    /** The square root of five. */
+    private const KNIGHT = 2.2360679774997896;
+
     private readonly DepthGrid $grid;
+
+    /** @var array<int, list<array{int, float}>> steps from each cell, found once for all ways */
+    private array $beside = [];
 
     /** @param  float  $draftFt  water the boat needs, feet */
     public function __construct(DepthGrid $grid, private readonly float $draftFt = 1.5)
@@ -52,7 +66,7 @@ final class WaterWays
         if ($cell === null || ! isset($far[$cell])) {
             return [];
         }
-        $way = [[$toLat, $toLon]];
+        $cells = [$cell];
         while ($cell !== $end) {
             foreach ($this->neighbours($cell) as [$next, $metres]) {
                 if (isset($far[$next]) && abs($far[$next] + $metres - $far[$cell]) < 1e-6) {
@@ -60,10 +74,50 @@ final class WaterWays
                     break;
                 }
             }
-            $way[] = $this->grid->position($cell % $this->grid->cols, intdiv($cell, $this->grid->cols));
+            $cells[] = $cell;
+        }
+        $corners = array_map(fn (int $c): array => $this->grid->position($c % $this->grid->cols, intdiv($c, $this->grid->cols)), array_reverse($this->pulledTight($cells)));
+
+        return [...$corners, [$toLat, $toLon]];
+    }
+
+    /**
+     * The way as a boat runs it: straight on as long as there is water all along.
+     *
+     * @param  non-empty-list<int>  $cells
+     * @return non-empty-list<int> the cells at which it turns, the first and the last among them
+     */
+    private function pulledTight(array $cells): array
+    {
+        $turns = [$cells[0]];
+        $last = count($cells) - 1;
+        for ($at = 0; $at < $last;) {
+            $to = $at + 1;
+            for ($try = $at + 2; $try <= $last && $this->isOpen($cells[$at], $cells[$try]); $try++) {
+                $to = $try;
+            }
+            $turns[] = $cells[$to];
+            $at = $to;
         }
 
-        return [...array_reverse($way)];
+        return $turns;
+    }
+
+    /** Whether the straight line between two cells crosses nothing but water that floats the boat. */
+    private function isOpen(int $from, int $to): bool
+    {
+        $cols = $this->grid->cols;
+        [$x, $y] = [$from % $cols, intdiv($from, $cols)];
+        [$dx, $dy] = [$to % $cols - $x, intdiv($to, $cols) - $y];
+        // Twice as many steps as cells, so that no corner is cut.
+        $steps = 2 * max(abs($dx), abs($dy));
+        for ($i = 1; $i < $steps; $i++) {
+            if (! $this->floats((int) round($x + $dx * $i / $steps), (int) round($y + $dy * $i / $steps))) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @return array<int, float> metres by cell, by Dijkstra's method */
@@ -95,19 +149,27 @@ final class WaterWays
         return $far;
     }
 
-    /** @return list<array{int, float}> cells beside this one that float the boat, and metres to each */
+    /** @return list<array{int, float}> cells that the boat can go to from this one in one step, and metres to each */
     private function neighbours(int $cell): array
     {
+        if (isset($this->beside[$cell])) {
+            return $this->beside[$cell];
+        }
         [$col, $row] = [$cell % $this->grid->cols, intdiv($cell, $this->grid->cols)];
         $found = [];
-        foreach ([[1, 0], [-1, 0], [0, 1], [0, -1], [1, 1], [1, -1], [-1, 1], [-1, -1]] as [$x, $y]) {
-            // Not across a corner of land.
-            if ($this->floats($col + $x, $row + $y) && ($x === 0 || $y === 0 || ($this->floats($col + $x, $row) && $this->floats($col, $row + $y)))) {
-                $found[] = [($row + $y) * $this->grid->cols + $col + $x, $this->grid->cellM * ($x === 0 || $y === 0 ? 1.0 : M_SQRT2)];
+        foreach (self::STEPS as [$x, $y, $length, $over]) {
+            if (! $this->floats($col + $x, $row + $y)) {
+                continue;
             }
+            foreach ($over as [$ox, $oy]) {
+                if (! $this->floats($col + $ox, $row + $oy)) {
+                    continue 2;
+                }
+            }
+            $found[] = [($row + $y) * $this->grid->cols + $col + $x, $this->grid->cellM * $length];
         }
 
-        return $found;
+        return $this->beside[$cell] = $found;
     }
 
     private function floats(int $col, int $row): bool

@@ -158,6 +158,18 @@ final class LakeTest extends TestCase
         self::assertNull($at(-5, 10));
     }
 
+    /** W12. */
+    public function test_another_level_moves_the_water_and_not_the_land(): void
+    {
+        $grid = new DepthGrid(37, -80, 10, 4, 1, [0.0, 1.0, 6.0, NAN]);
+        $up = $grid->atLevel(2.0)->depthsFt;
+        self::assertSame([0.0, 3.0, 8.0], array_slice($up, 0, 3));
+        self::assertNan($up[3]);
+        self::assertSame([0.0, 0.0, 4.0], array_slice($grid->atLevel(-2.0)->depthsFt, 0, 3), 'what fell dry is land');
+        self::assertSame(6.0, $grid->deepestFt());
+        self::assertNull((new DepthGrid(37, -80, 10, 1, 1, [NAN]))->deepestFt());
+    }
+
     public function test_a_coarser_grid_keeps_place_and_depth(): void
     {
         $grid = self::grid(static fn (float $x, float $y): float => 5 + 0.1 * $x + 0.05 * $y);

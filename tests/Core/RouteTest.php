@@ -81,7 +81,8 @@ final class RouteTest extends TestCase
         [$feet] = $ways->feetTo(...$a, to: [$b]);
         $around = 2 * sqrt(10 ** 2 + 40 ** 2) * 10 / 0.3048;
         self::assertGreaterThan($around * 0.98, $feet);
-        self::assertLessThan($around * 1.15, $feet, 'eight directions make it a little longer');
+        self::assertLessThan($around * 1.08, $feet, 'sixteen directions make it a little longer');
+        self::assertLessThan(8, count($ways->between(...$a, ...$b)), 'pulled tight');
         foreach ($ways->between(...$a, ...$b) as [$lat, $lon]) {
             self::assertGreaterThan(0, $grid->at($lat, $lon));
         }

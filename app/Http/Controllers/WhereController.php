@@ -45,7 +45,7 @@ final class WhereController
             'trip' => $trip, 'lake' => $lake, 'day' => $day->day, 'minute' => $minute, 'hours' => range(...self::HOURS), 'ranked' => $ranked, 'byHour' => $day->byHour(), 'spots' => collect($day->spots)->keyBy('name'),
             'sun' => $day->day->sunDay?->at($minute),
             'plan' => $grid === null ? null : new PlanDrawing($grid),
-            'line' => $stops === [] ? [] : (new DayRoute($day, $trip->route['asked']))->line($stops),
+            'line' => $trip->route['line'] ?? [],
             'ribbon' => DayRibbon::of($day->day, planned: DayRoute::ribbon($stops), shades: $day->shades($shown)),
             'asked' => $trip->route['asked'] ?? ['from' => 420, 'to' => 900, 'minutes' => Stop::minutesBy($trip->user->schools()), 'speed_mph' => 20, 'locked' => [], 'forbidden' => []],
             'speed' => static fn (float $mph): string => (string) round($units->show('speed', $mph), 1),
@@ -114,7 +114,7 @@ final class WhereController
 
         return view('where.sheet', [
             'trip' => $trip, 'lake' => $trip->lake, 'route' => $trip->route, 'rack' => $trip->rack, 'ribbon' => DayRibbon::of($day->day, planned: DayRoute::ribbon($stops), shades: $day->shades(array_column($stops, 'name'))), 'spots' => collect($day->spots)->keyBy('id'),
-            'plan' => $grid === null ? null : new PlanDrawing($grid), 'line' => $stops === [] ? [] : (new DayRoute($day, $trip->route['asked']))->line($stops), 'rise' => $day->day->riseFt(),
+            'plan' => $grid === null ? null : new PlanDrawing($grid), 'line' => $trip->route['line'] ?? [], 'rise' => $day->day->riseFt(),
         ]);
     }
 

@@ -5,7 +5,6 @@
     @php($clock = fn (int $m) => sprintf('%02d:%02d', intdiv($m, 60), $m % 60))
     @php($stops = $route['stops'] ?? [])
     <h1>{{ $trip->name }}, {{ $trip->conditions['date'] ?? '' }}</h1>
-    @include('partials.ribbon', ['key' => 'sheet'])
     <div class="two">
         <section>
             <h2>The route</h2>
@@ -21,15 +20,16 @@
             @else
                 <p>No route is planned. <a href="{{ route('where', $trip) }}">Plan it.</a></p>
             @endif
+        </section>
+        <section>
+            @include('partials.ribbon', ['key' => 'sheet'])
+        @if ($plan && $stops)
+            @include('where.plan', ['title' => 'The route on the water', 'depths' => $plan->depths($rise), 'marks' => array_values(array_filter(array_map(fn ($stop, $i) => isset($spots[$stop['spot']]) ? ['name' => $stop['name'], 'lat' => $spots[$stop['spot']]->lat, 'lon' => $spots[$stop['spot']]->lon, 'sign' => $i + 1, 'class' => 'best'] : null, $stops, array_keys($stops))))])
+        @endif
             <h2>The rack</h2>
             <table class="log"><thead><tr><th scope="col">lure</th><th scope="col">color</th><th scope="col">depth</th><th scope="col">retrieve</th></tr></thead>
                 @forelse ($rack as $rod)<tr><td>{{ App\Show\Word::of($rod->lure) }}</td><td>{{ App\Show\Word::of($rod->color) }}</td><td>{{ $units->depth($rod->depth_ft) }}</td><td>{{ App\Show\Word::of($rod->retrieve) }}</td></tr>@empty<tr><td colspan="4">Nothing is rigged yet.</td></tr>@endforelse
             </table>
-        </section>
-        <section>
-        @if ($plan && $stops)
-            @include('where.plan', ['title' => 'The route on the water', 'depths' => $plan->depths($rise), 'marks' => array_values(array_filter(array_map(fn ($stop, $i) => isset($spots[$stop['spot']]) ? ['name' => $stop['name'], 'lat' => $spots[$stop['spot']]->lat, 'lon' => $spots[$stop['spot']]->lon, 'sign' => $i + 1, 'class' => 'best'] : null, $stops, array_keys($stops))))])
-        @endif
         </section>
     </div>
 @endsection
