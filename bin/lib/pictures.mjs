@@ -12,6 +12,9 @@ const path_of = (path) => (path.startsWith('http') ? path : base + path);
 const rows = page.locator('.day-row a');
 const open = (await rows.first().getAttribute('href')).replace(/\/\w+$/, '');
 const finished = (await page.locator('.day-row a', { hasText: 'after the storm' }).getAttribute('href')).replace(/\/\w+$/, '');
+const day = async (name) => (await page.locator('.day-row a', { hasText: name }).first().getAttribute('href')).replace(/\/\w+$/, '');
+const july = await day('July ledges');
+const river = await day('September bar');
 const shots = [
     ['days', '/days', 'laptop'],
     ['read', `${open}/read`, 'laptop'],
@@ -20,7 +23,6 @@ const shots = [
     ['bench', `${open}/bench`, 'laptop'],
     ['schools', `${finished}/schools`, 'laptop'],
     ['sections', `${finished}/sections`, 'laptop'],
-    ['rule', `${finished}/rules/W6`, 'laptop'],
     ['fish', `${open}/fish`, 'laptop'],
     ['fish-phone', `${open}/fish`, 'phone'],
     ['fish-night', `${open}/fish`, 'phone', 'night'],
@@ -28,23 +30,25 @@ const shots = [
     ['entries', `${finished}/entries`, 'laptop'],
     ['boat', `${open}/boat`, 'laptop'],
     ['drill', '/drill', 'laptop'],
-    ['where', `${open}/where`, 'laptop'],
+    ['where', `${july}/where`, 'laptop'],
     ['lake', '/lakes', 'laptop', 'day', 'Ottermark Reservoir'],
-    ['where-dock', `${finished}/where?minute=840`, 'laptop', 'day', 'Slip row'],
-    ['sheet', `${open}/where/sheet`, 'laptop'],
+    ['where-dock', `${july}/where?minute=1080`, 'laptop', 'day', 'Slip row'],
+    ['where-river', `${river}/where?minute=510`, 'laptop', 'day', 'Ledge eddy'],
+    ['sheet', `${july}/where/sheet`, 'laptop'],
 ];
-// A route on the plan of the open day.
-await page.goto(path_of(`${open}/where`));
-if (await page.getByLabel('back by').isVisible()) {
-    await page.getByLabel('back by').fill('13:00');
-    await page.getByRole('button', { name: 'Plan the route' }).click();
-}
+// A route on the plan.
+await page.goto(path_of(`${july}/where`));
+await page.locator('summary', { hasText: /^(Plan it|Wish otherwise)$/ }).click();
+await page.getByLabel('from', { exact: true }).fill('06:30');
+await page.getByLabel('back by').fill('11:00');
+await page.getByRole('button', { name: 'Plan the route' }).click();
 for (const [name, path, size, scheme, follow] of shots) {
     await page.setViewportSize(size === 'phone' ? { width: 390, height: 844 } : { width: 1280, height: 800 });
     await context.addCookies([{ name: 'scheme', value: scheme ?? 'day', url: base }]);
     await page.goto(path_of(path));
     if (follow) {
         await page.locator('a', { hasText: follow }).first().click();
+        await page.waitForLoadState();
     }
     await page.waitForTimeout(300);
     await page.screenshot({ path: `docs/screenshots/${name}.png` });
