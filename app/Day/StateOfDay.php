@@ -7,6 +7,7 @@ namespace App\Day;
 use App\Log\TurnKeeper;
 use App\Models\Trip;
 use App\Show\Units;
+use App\Show\Word;
 use Closure;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
@@ -91,14 +92,15 @@ final class StateOfDay
         return $field->kind === 'stepper' && $value !== null ? $units->show($field->quantity, (float) $value) : $value;
     }
 
-    /** @return array<string, string> what the boat measured, by the fields that nobody typed, in the angler's units */
-    public static function measured(Trip $trip, Units $units): array
+    /** @return array<string, string> what else is known of a field: measured by the boat where nobody typed, or seen in the log */
+    public static function notes(Trip $trip, Units $units): array
     {
-        $shown = [];
+        $seen = $trip->forageSeen();
+        $shown = $seen === [] ? [] : ['forage' => 'seen in the log: '.Word::of(implode(', ', $seen))];
         foreach (Arr::dot($trip->measured ?? []) as $path => $value) {
             $field = is_array($value) ? null : FieldSheet::field($path);
             if ($field !== null && Arr::get($trip->conditions, $path) === null) {
-                $shown[$path] = (string) ($field->kind === 'stepper' ? $units->show($field->quantity, (float) $value) : $value);
+                $shown[$path] = 'measured by the boat: '.($field->kind === 'stepper' ? $units->show($field->quantity, (float) $value) : $value);
             }
         }
 

@@ -113,17 +113,28 @@ final class Trip extends Model
         return ConditionsReader::read([...$this->known(), 'schools' => $this->user->schools()->toArray()]);
     }
 
-    /** @return array<string, mixed> the conditions as they were typed, and where nothing was, as the boat measured them */
+    /** @return array<string, mixed> the conditions as they were typed, and where nothing was, as the boat measured them; with the forage that fish showed */
     public function known(): array
     {
-        return array_replace_recursive($this->measured ?? [], $this->conditions);
+        $known = array_replace_recursive($this->measured ?? [], $this->conditions);
+        $seen = $this->forageSeen();
+
+        return $seen === [] ? $known : ['forage' => array_values(array_unique([...($known['forage'] ?? []), ...$seen]))] + $known;
+    }
+
+    /** @return list<string> what the day's fish were seen eating or spat up: it steers shape and color (C5) */
+    public function forageSeen(): array
+    {
+        /** @var list<string> */
+        return ! $this->exists ? [] : $this->contacts()->toBase()->whereNotNull('forage')->distinct()->orderBy('forage')->pluck('forage')->all();
     }
 
     /** Adds up the day's log anew; to be called whenever it changes. The weights are the core's. */
     public function recount(): void
     {
         $weight = 0.0;
-        foreach ($this->contacts()->toBase()->groupBy('kind')->selectRaw('kind, count(*) as n')->get() as $row) {
+        // The contacts of a stint that was taken out are out with it.
+        foreach ($this->contacts()->toBase()->whereIn('stint_id', $this->stints()->toBase()->reorder()->select('id'))->groupBy('kind')->selectRaw('kind, count(*) as n')->get() as $row) {
             $weight += $row->n * ContactKind::from($row->kind)->weight();
         }
         self::query()->whereKey($this->id)->update(['casts_made' => (int) $this->stints()->toBase()->reorder()->sum('cast_count'), 'contacts_weighed' => $weight]);

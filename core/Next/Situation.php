@@ -138,6 +138,12 @@ final class Situation
         return $this->here === null || $presentation === null ? null : new Offer($this->here, $presentation);
     }
 
+    /** A lure at this place, in the color that promises most; null where it is not to hand. */
+    public function lureHere(string $lure): ?Offer
+    {
+        return $this->here === null ? null : $this->best($this->withEach($this->here, static fn (Presentation $p): bool => $p->lure === $lure));
+    }
+
     /** The next slower presentation at this place, the one not shown here yet first; null where none is slower. */
     public function slowerHere(): ?Offer
     {

@@ -24,6 +24,8 @@ export default () => {
     // Entries that the server has, but not yet in its last state; and the ids of those that its last state counts.
     let sent = [];
     let counted = new Set();
+    // Goes up with every entry that is made or written: what was read from the store before is old then.
+    let writes = 0;
 
     return {
         state: null,
@@ -201,12 +203,16 @@ export default () => {
         },
 
         async redraw() {
-            const queue = (await waiting(this.trip)).map((e) => e.event);
+            let queue, before;
+            do {
+                before = writes;
+                queue = (await waiting(this.trip)).map((e) => e.event);
+                this.refused = await setAsides(this.trip);
+            } while (before !== writes);
             // On top of the server's state come, once each: what was sent since it was drawn, what waits, what is just being written.
             const once = new Map([...sent, ...queue, ...this.unwritten].map((e) => [e.id, e]));
             const events = [...once.values()].filter((e) => !counted.has(e.id));
             this.queued = events.length;
-            this.refused = await setAsides(this.trip);
             this.state = withEvents(server, events);
         },
 
@@ -223,9 +229,11 @@ export default () => {
             write(this.state, whole);
             this.queued += 1;
             this.unwritten.push(whole);
+            writes += 1;
             try {
                 await put(this.trip, this.owner, whole);
                 this.unwritten = this.unwritten.filter((e) => e !== whole);
+                writes += 1;
             } catch {
                 this.stuck.push(whole);
                 this.notice = 'This device cannot keep entries: leave this page open until they are sent.';

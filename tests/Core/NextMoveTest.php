@@ -130,6 +130,8 @@ final class NextMoveTest extends TestCase
         }
         $texts = implode(' ', array_map(static fn (Move $m): string => $m->text, NextMove::after($evidence = Evidence::weigh($log), Pattern::in($evidence))));
         self::assertStringContainsString('Wren is winning with casting jig', $texts);
+        $known = array_values(array_filter($this->next($log), static fn (Move $m): bool => $m->ruleId === 'M4'));
+        self::assertSame(['casting_jig', 'B'], [$known[0]->offer?->presentation->lure, $known[0]->offer?->place->name], 'with the rods and places known it is an offer, one tap away');
     }
 
     /**

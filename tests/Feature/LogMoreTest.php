@@ -8,6 +8,7 @@ use App\Log\Deck;
 use App\Models\Trip;
 use App\Show\Units;
 use Illuminate\Support\Str;
+use OldEddy\Plan\Plan;
 
 /** Details, corrections, turns, disputes, and many entries at once. */
 final class LogMoreTest extends WaterTestCase
@@ -191,9 +192,25 @@ final class LogMoreTest extends WaterTestCase
         self::assertSame([12.0, 0.8], $sums());
         $this->log($trip, [$this->event('amend', ['stint' => $stint, 'fields' => ['casts' => 20], 'was' => ['casts' => 12]]), $this->event('detail', ['contact' => $fish, 'fields' => ['kind' => 'caught'], 'was' => ['kind' => 'missed']])])->assertOk();
         self::assertSame([20.0, 1.0], $sums());
-        $this->log($trip, [$this->event('remove', ['contact' => $fish])])->assertOk();
+        $out = $this->event('remove', ['stint' => $stint]);
+        $this->log($trip, [$out])->assertOk();
+        self::assertSame([0.0, 0.0], $sums(), 'a stint takes its contacts along');
+        $this->log($trip, [$this->event('undo', ['target' => $out['id']]), $this->event('remove', ['contact' => $fish])])->assertOk();
         self::assertSame([20.0, 0.0], $sums());
-        $this->log($trip, [$this->event('remove', ['stint' => $stint])])->assertOk();
-        self::assertSame([0.0, 0.0], $sums());
+    }
+
+    /** C5, common practice: a spit-up overrides the table. */
+    public function test_what_a_fish_spat_up_reaches_the_plan(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren, ['date' => '2026-04-20', 'water' => ['temp_f' => 58, 'visibility_ft' => 3], 'forage' => ['shad']])->load('user');
+        $before = $trip->plan();
+        [$stint, $fish] = [(string) Str::uuid(), (string) Str::uuid()];
+        $this->log($trip, [$this->stint($stint), $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'caught']), $this->event('detail', ['contact' => $fish, 'fields' => ['forage' => 'crawfish']])])->assertOk();
+        self::assertSame(['shad', 'crawfish'], $trip->refresh()->known()['forage']);
+        $score = static fn (Plan $plan): float => collect($plan->lineup)->first(fn ($e): bool => $e->lure->key === 'tube')->score;
+        self::assertGreaterThan($score($before), $score($trip->load('user')->plan()), 'tubes copy crawfish');
+        $this->get(route('read', $trip))->assertOk()->assertSee('seen in the log: crawfish');
+        self::assertSame(['shad'], $trip->refresh()->conditions['forage'], 'what was typed stays as it was typed');
     }
 }

@@ -35,7 +35,7 @@ final class ReadController
             'groups' => FieldSheet::groups(),
             'values' => $values,
             'assumed' => $this->assumed($reading->day->assumed, $units),
-            'measured' => StateOfDay::measured($trip, $units),
+            'notes' => StateOfDay::notes($trip, $units),
             'reading' => $reading,
             'scene' => Scene::ofReading($reading),
         ]);

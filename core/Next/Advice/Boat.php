@@ -21,6 +21,8 @@ final class Boat implements Adviser
             return [];
         }
 
-        return [new Move(Action::ChangeLure, sprintf('%s is winning with %s on the same water: both change over to it.', $lead->angler, str_replace('_', ' ', $lead->lure)), 'M4', null, $lead->pBetter, 'a contact on what the other throws')];
+        $offer = $day->lureHere($lead->lure);
+
+        return [new Move(Action::ChangeLure, sprintf('%s is winning with %s on the same water: both change over to it.', $lead->angler, str_replace('_', ' ', $lead->lure)), 'M4', $offer, $lead->pBetter, 'a contact on what the other throws')];
     }
 }

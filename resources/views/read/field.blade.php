@@ -41,5 +41,5 @@
         <label for="{{ $id }}" class="field-label">{{ $field->label }}</label>
         <input id="{{ $id }}" type="{{ $field->kind }}" value="{{ $value }}">
     @endif
-    <p class="field-said" id="{{ $id }}-said" data-assumed>@if ($measured !== null && $value === null)measured by the boat: {{ $measured }}@elseif ($assumption !== null && $value === null)assumed {{ $assumption }}@endif</p>
+    <p class="field-said" id="{{ $id }}-said" data-assumed>@if ($note !== null){{ $note }}@elseif ($assumption !== null && $value === null)assumed {{ $assumption }}@endif</p>
 </div>

@@ -10,7 +10,7 @@
             <fieldset class="group">
                 <legend>{{ $heading }}</legend>
                 @foreach ($fields as $field)
-                    @include('read.field', ['field' => $field, 'value' => $values[$field->path], 'assumption' => $assumed[$field->path] ?? null, 'measured' => $measured[$field->path] ?? null])
+                    @include('read.field', ['field' => $field, 'value' => $values[$field->path], 'assumption' => $assumed[$field->path] ?? null, 'note' => $notes[$field->path] ?? null])
                 @endforeach
             </fieldset>
         @endforeach
