@@ -43,7 +43,10 @@ final readonly class SpotSheet
     /** A number of a spot as the form shows it. */
     public function shown(string $field, ?float $value): string
     {
-        return $value === null ? '' : (string) $this->units->show(self::NUMBERS[$field][1] ?? 'depth', $value);
+        $quantity = self::NUMBERS[$field][1] ?? 'depth';
+
+        // Degrees keep every digit they have: a hundredth of one is a kilometre.
+        return $value === null ? '' : (string) ($quantity === 'plain' ? $value : $this->units->show($quantity, $value));
     }
 
     /** @return array<string, mixed> what was typed, in the lake's own units */

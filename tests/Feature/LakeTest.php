@@ -171,6 +171,12 @@ final class LakeTest extends WaterTestCase
         $spot = $lake->spots()->sole();
         self::assertEqualsWithDelta([3.3, 9.8, 3.281], [$spot->shallow_ft, $spot->deep_ft, $spot->dock['inside_ft']], 0.05);
         $this->get(route('lake', $lake))->assertOk()->assertSee('shallowest, m');
+        // Kept again as the form shows it, nothing moves, not even by rounding.
+        $spot->update(['lat' => 36.901234, 'lon' => -80.100987]);
+        $page = (string) $this->get(route('lake', $lake))->getContent();
+        self::assertSame(1, preg_match('/name="lat" value="([^"]+)"/', $page, $lat));
+        self::assertSame(1, preg_match('/name="lon" value="([^"]+)"/', $page, $lon));
+        self::assertEqualsWithDelta([36.901234, -80.100987], [(float) $lat[1], (float) $lon[1]], 1e-9);
     }
 
     /** W12: the map's depths are for one level, the day has another. */
