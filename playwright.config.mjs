@@ -12,7 +12,7 @@ export default defineConfig({
     workers: 1,
     retries: 0,
     // Long on purpose: a busy machine is no failed check.
-    timeout: 180000,
+    timeout: 300000,
     expect: { timeout: 20000 },
     reporter: [['list']],
     use: { baseURL: process.env.APP_URL ?? 'http://127.0.0.1:8080', launchOptions, reducedMotion: 'reduce', timezoneId: 'America/New_York', locale: 'en-US' },

@@ -11,6 +11,7 @@ test('the water plan, a dock, the route and a spot picked for the day', async ({
     await page.goto('/');
     await page.getByRole('button', { name: 'Look around with the demo' }).click();
     const day = (await page.locator('.day-row a', { hasText: 'July ledges' }).getAttribute('href')).replace(/\/\w+$/, '');
+    const river = (await page.locator('.day-row a', { hasText: 'September bar' }).getAttribute('href')).replace(/\/\w+$/, '');
     await page.goto(`${day}/where?minute=840`);
     await expect(page.locator('.plan [data-depths] path').first()).toBeAttached();
     expect(await page.locator('.plan [data-depths] path').count()).toBeGreaterThan(5);
@@ -24,6 +25,20 @@ test('the water plan, a dock, the route and a spot picked for the day', async ({
     expect(await svg.getAttribute('viewBox')).not.toBe(whole);
     await page.keyboard.press('0');
     expect((await svg.getAttribute('viewBox')).split(' ').map(Number)).toEqual(whole.split(' ').map(Number));
+    // Two fingers: what lies between them grows.
+    await page.evaluate(() => {
+        const svg = document.querySelector('.plan svg');
+        const { left, top } = svg.getBoundingClientRect();
+        const finger = (type, id, x) => svg.dispatchEvent(new PointerEvent(type, { pointerId: id, pointerType: 'touch', clientX: left + x, clientY: top + 80, bubbles: true }));
+        finger('pointerdown', 1, 100);
+        finger('pointerdown', 2, 140);
+        finger('pointermove', 2, 200);
+        finger('pointerup', 1, 100);
+        finger('pointerup', 2, 200);
+    });
+    expect(Number((await svg.getAttribute('viewBox')).split(' ')[2])).toBeLessThan(Number(whole.split(' ')[2]) * 0.7);
+    await svg.focus();
+    await page.keyboard.press('0');
     await svg.hover();
     await page.mouse.wheel(0, -300);
     expect(await svg.getAttribute('viewBox')).not.toBe(whole);
@@ -41,8 +56,18 @@ test('the water plan, a dock, the route and a spot picked for the day', async ({
     await expect(page.locator('.plan-route')).toBeAttached();
     await expect(page.locator('.ribbon-planned').first()).toBeAttached();
     await sound(page);
+    // Planned again on the water; a day that is not today goes on from its last stint.
+    await page.getByRole('button', { name: 'From now on, anew' }).click();
+    await expect(page.locator('.said, .trouble').first()).toBeVisible();
+    await page.goto(`${day}/where`);
     await page.getByRole('link', { name: 'On one page, with the rack' }).click();
     await expect(page.getByRole('heading', { name: 'The rack' })).toBeVisible();
+    await sound(page);
+    // A place in current, seen from above.
+    await page.goto(`${river}/where`);
+    await page.goto(await page.locator('.ranked > li', { hasText: 'Long bar' }).locator('a', { hasText: 'Read it' }).getAttribute('href'));
+    await expect(page.locator('.current-plan')).toBeVisible();
+    await expect(page.locator('.spot-read')).toContainText('Stand below the bar');
     await sound(page);
     // The lake's own page.
     await page.getByRole('link', { name: 'Lakes' }).click();

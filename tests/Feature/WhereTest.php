@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Lake;
+use App\Models\LakeSpot;
+use App\Models\Trip;
+use App\Waters\DayOnLake;
+use App\Waters\SpotToday;
+use Illuminate\Support\Str;
+use OldEddy\Docks\DockSide;
+use OldEddy\Lake\DepthGrid;
+use OldEddy\Ribbon\Fished;
+
+/** One spot of a lake, read for a day: shade, shadow, dock, current, one's own past, and what of it the pages show. */
+final class WhereTest extends WaterTestCase
+{
+    public function test_a_dock_is_read_for_the_hour_that_is_looked_at(): void
+    {
+        [$trip, $lake] = $this->river(['water' => ['temp_f' => 80, 'visibility_ft' => 3], 'weather' => ['sky' => 'clear']]);
+        $dock = $this->spot($lake, ['name' => 'Slip', 'structure' => 'dock', 'cover' => ['dock'], 'bank_faces_deg' => 0, 'dock' => ['kind' => 'floating', 'inside_ft' => 3.0, 'outside_ft' => 9.0, 'walkway_ft' => 20.0, 'extras' => ['ladder']]]);
+        $day = new DayOnLake($trip, $lake->refresh());
+        foreach ([510 => DockSide::Left, 1080 => DockSide::Right] as $minute => $side) {
+            $today = new SpotToday($day, $dock, $minute);
+            self::assertSame($side, $today->dockShade()?->side);
+            self::assertSame($side, $today->boat()?->side);
+            self::assertSame($side, collect($today->marks())->firstWhere('part', 'walkway')?->side);
+            $this->get(route('where', ['trip' => $trip, 'spot' => $dock->id, 'minute' => $minute]))->assertOk()->assertSee("on its {$side->value}, shaded side")->assertSee('dock-shade', false)->assertSee('3 ft inside');
+        }
+        $night = new SpotToday($day, $dock, 1400);
+        self::assertNull($night->dockShade());
+        self::assertNotSame([], $night->marks());
+        self::assertCount(1, $night->row());
+        $lake->spots()->create(['name' => 'Twin', 'lat' => 36.9001, 'lon' => -80.0995, 'dock' => ['kind' => 'piling', 'inside_ft' => 3.5, 'outside_ft' => 8.0, 'walkway_ft' => 10.0, 'extras' => ['ramp_beside']]]);
+        $two = new SpotToday(new DayOnLake($trip, $lake->refresh()), $dock, 600);
+        self::assertSame('Twin', $two->row()[0]['dock']->name, 'S16: the ramp beside it');
+        self::assertSame(['Twin'], array_map(fn ($d): string => $d->name, $two->docksLikeIt()), 'S17');
+        $this->get(route('where', ['trip' => $trip, 'spot' => $dock->id]))->assertOk()->assertSee('The row of docks')->assertSee('Same depth inside and outside: Twin');
+    }
+
+    public function test_a_place_in_current_is_drawn_where_the_current_is_known_or_taken_to_run_along_the_bank(): void
+    {
+        [$trip, $lake] = $this->river(['waterbody' => 'river', 'water' => ['temp_f' => 68, 'current' => 'strong']]);
+        $bar = $this->spot($lake, ['name' => 'Bar', 'structure' => 'gravel_bar', 'flows_to_deg' => 90, 'shallow_ft' => 2, 'deep_ft' => 6]);
+        $today = new SpotToday(new DayOnLake($trip, $lake->refresh()), $bar, 600);
+        self::assertTrue($today->flowSaid);
+        self::assertEqualsWithDelta(90, $today->current?->fishAtDeg(), 1e-9);
+        $this->get(route('where', ['trip' => $trip, 'spot' => $bar->id]))->assertOk()->assertSee('In the current')->assertSee('below the bar, on the deep side')->assertDontSee('taken to run along the bank');
+        $bar->update(['flows_to_deg' => null, 'bank_faces_deg' => 10]);
+        $guessed = new SpotToday(new DayOnLake($trip, $lake->refresh()), $bar->refresh(), 600);
+        self::assertFalse($guessed->flowSaid);
+        self::assertEqualsWithDelta(100, $guessed->current?->flowsToDeg, 1e-9);
+        $this->get(route('where', ['trip' => $trip, 'spot' => $bar->id]))->assertOk()->assertSee('taken to run along the bank');
+        $bar->update(['bank_faces_deg' => null]);
+        self::assertNull((new SpotToday(new DayOnLake($trip, $lake->refresh()), $bar->refresh(), 600))->current, 'nobody knows where it flows');
+        $trip->update(['conditions' => ['water' => ['temp_f' => 68, 'current' => 'none']] + $trip->conditions]);
+        $bar->update(['flows_to_deg' => 90]);
+        self::assertNull((new SpotToday(new DayOnLake($trip->refresh()->load('user'), $lake->refresh()), $bar->refresh(), 600))->current, 'no current today');
+    }
+
+    public function test_ones_own_past_stays_with_a_spot_that_is_renamed_and_with_its_owner(): void
+    {
+        [$trip, $lake] = $this->river(['water' => ['temp_f' => 80]]);
+        $spot = $this->spot($lake, ['name' => 'Old name', 'structure' => 'ledge']);
+        $past = $trip->user->trips()->create(['name' => 'Before', 'lake_id' => $lake->id, 'conditions' => ['date' => '2026-07-01'] + $trip->conditions])->load('user');
+        $stint = (string) Str::uuid();
+        $this->log($past, [$this->stint($stint, 'Old name'), $this->event('casts', ['stint' => $stint, 'count' => 40]), $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'caught'])])->assertOk();
+        $reason = fn (): ?string => collect((new DayOnLake($trip, $lake->refresh()))->ranked(600)[0]->reasons)->firstWhere('ruleId', 'S1')?->text;
+        self::assertSame('Your own log in this stage: contacts worth 1.0 in 40 casts.', $reason());
+        $spot->update(['name' => 'New name']);
+        self::assertSame('Your own log in this stage: contacts worth 1.0 in 40 casts.', $reason());
+        // The same name on another lake is another place.
+        $other = $trip->user->lakes()->create(['name' => 'Elsewhere']);
+        $other->spots()->create(['name' => 'New name', 'lat' => 40, 'lon' => -90, 'structure' => 'ledge']);
+        self::assertNull(collect((new DayOnLake($trip, $other))->ranked(600)[0]->reasons)->firstWhere('ruleId', 'S1'));
+    }
+
+    public function test_the_ribbon_has_the_shade_of_the_banks_that_are_looked_at(): void
+    {
+        [$trip, $lake] = $this->river(['water' => ['temp_f' => 80], 'weather' => ['sky' => 'clear']]);
+        foreach (['North bank' => 180, 'South bank' => 0, 'West bank' => 90] as $name => $faces) {
+            $this->spot($lake, ['name' => $name, 'bank_faces_deg' => $faces, 'object_height_ft' => 25]);
+        }
+        $day = new DayOnLake($trip, $lake->refresh());
+        $shades = $day->shades(['West bank', 'South bank']);
+        self::assertSame(['West bank', 'South bank'], array_values(array_unique(array_map(static fn (Fished $f): string => $f->label, $shades))), 'in the order asked for');
+        foreach ($shades as $window) {
+            self::assertLessThanOrEqual($window->to, $window->from);
+        }
+        self::assertGreaterThan(780, $shades[0]->from, 'S22: trees on a western bank shade it when the sun stands behind them, after noon');
+        $this->get(route('where', $trip))->assertOk()->assertSee('ribbon-shade', false)->assertSee('wide at');
+        $trip->update(['conditions' => ['weather' => ['sky' => 'overcast']] + $trip->conditions]);
+        self::assertSame([], (new DayOnLake($trip->refresh()->load('user'), $lake->refresh()))->shades(['West bank']));
+    }
+
+    public function test_confirm_leads_to_the_likes_of_what_paid_on_the_plan(): void
+    {
+        [$trip, $lake] = $this->river(['water' => ['temp_f' => 80]]);
+        $paid = $this->spot($lake, ['name' => 'Paid', 'structure' => 'ledge', 'cover' => ['rock'], 'shallow_ft' => 8, 'deep_ft' => 16]);
+        $this->spot($lake, ['name' => 'Its like', 'structure' => 'ledge', 'cover' => ['rock'], 'shallow_ft' => 9, 'deep_ft' => 16]);
+        $this->spot($lake, ['name' => 'Other', 'structure' => 'flat', 'cover' => ['reeds'], 'shallow_ft' => 1, 'deep_ft' => 3]);
+        $stint = (string) Str::uuid();
+        $this->log($trip, [$this->stint($stint, 'Paid'), $this->event('casts', ['stint' => $stint, 'count' => 10]), $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'caught'])])->assertOk();
+        $this->get(route('confirm', $trip))->assertOk()->assertSee('Its like on the plan')->assertSee(route('where', ['trip' => $trip, 'spot' => $paid->id]), false);
+        $plan = (string) $this->get(route('where', ['trip' => $trip, 'spot' => $paid->id]))->assertOk()->getContent();
+        self::assertSame(1, preg_match_all('/class="plan-spot [^"]*alike/', $plan), 'one is ringed');
+    }
+
+    /**
+     * @param  array<string, mixed>  $conditions
+     * @return array{Trip, Lake}
+     */
+    private function river(array $conditions): array
+    {
+        $this->actingAs($wren = $this->angler());
+        $lake = $wren->lakes()->create(['name' => 'Test river']);
+        $lake->keepGrid(new DepthGrid(36.905, -80.105, 20, 40, 40, array_fill(0, 1600, 15.0)));
+        $trip = $this->trip($wren, $conditions + ['date' => '2026-07-18', 'timezone' => 'America/New_York', 'lat' => 36.9, 'lon' => -80.1]);
+        $trip->update(['lake_id' => $lake->id]);
+
+        return [$trip->refresh()->load('user'), $lake];
+    }
+
+    /** @param  array<string, mixed>  $about */
+    private function spot(Lake $lake, array $about): LakeSpot
+    {
+        return $lake->spots()->create($about + ['lat' => 36.9, 'lon' => -80.1])->refresh();
+    }
+}
