@@ -12,8 +12,16 @@ use InvalidArgumentException;
  */
 final readonly class Problem
 {
+    private const DAY_MIN = 1440;
+
     /** What a minute under way costs, in the worth of stops: fuel and noise, so that nobody crosses the lake for a trifle. Basis: our own choice. */
     private const RUN_COSTS = 0.01;
+
+    /** @var list<list<float>> what each stop is worth at every minute of the day: an order is weighed many thousand times */
+    private array $worth;
+
+    /** @var list<float> */
+    private array $minutes;
 
     /**
      * @param  list<Stop>  $stops
@@ -24,6 +32,8 @@ final readonly class Problem
         if (count($run) !== count($stops) + 2 || $to <= $from) {
             throw new InvalidArgumentException('A route needs running times for its stops, start and end, and time to fish.');
         }
+        $this->worth = array_map(static fn (Stop $s): array => array_map($s->worthAt(...), range(0, self::DAY_MIN - 1)), $stops);
+        $this->minutes = array_map(static fn (Stop $s): float => $s->minutes, $stops);
     }
 
     /**
@@ -51,19 +61,16 @@ final readonly class Problem
      */
     public function worth(array $order): float
     {
-        $at = 0;
-        $clock = $this->from;
-        $sum = 0.0;
-        $running = 0.0;
+        [$at, $clock, $sum, $running, $end] = [0, $this->from, 0.0, 0.0, count($this->stops) + 1];
         foreach ($order as $stop) {
             $leg = $this->run[$at][$stop + 1];
-            $clock += $leg;
             $running += $leg;
-            $sum += $this->stops[$stop]->worthAt($clock);
-            $clock += $this->stops[$stop]->minutes;
+            $clock += $leg;
+            $sum += $this->worth[$stop][(int) $clock] ?? 0.0;
+            $clock += $this->minutes[$stop];
             $at = $stop + 1;
         }
-        $last = $this->run[$at][count($this->stops) + 1];
+        $last = $this->run[$at][$end];
 
         return $clock + $last > $this->to + 1e-9 ? -INF : $sum - self::RUN_COSTS * ($running + $last);
     }
