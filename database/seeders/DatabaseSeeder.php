@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Boat\Listener;
 use App\Http\Controllers\AccountController;
 use App\Log\EventTaker;
 use App\Log\Generator;
@@ -11,8 +12,10 @@ use App\Models\Lake;
 use App\Models\RackSlot;
 use App\Models\Trip;
 use App\Models\User;
+use DateTimeImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
+use OldEddy\Instruments\SimulatedBoat;
 use Ramsey\Uuid\Uuid;
 
 /** The demo scenario: an invented reservoir with two creek arms, a mill pond, the river below, and one angler's days on them. Loaded once. */
@@ -89,6 +92,22 @@ final class DatabaseSeeder extends Seeder
         $trip->conditions = $day['conditions'];
         $trip->closed_at = $day['open'] ?? false ? null : $day['conditions']['date'].' 18:00:00';
         $trip->save();
+        if ($trip->isOpen()) {
+            $this->hear($trip);
+        }
+    }
+
+    /** The boat's instruments of the open day, with a few lines that the wind tore. */
+    private function hear(Trip $trip): void
+    {
+        $boat = new SimulatedBoat(require __DIR__.'/track.php', new DateTimeImmutable($trip->conditions['date'].'T14:43:00Z'));
+        $listener = new Listener($trip);
+        for ($second = 0; $second <= $boat->lastsS(); $second++) {
+            foreach ($boat->sentences($second) as $i => $line) {
+                $listener->hear($second % 400 === 399 && $i === 1 ? substr($line, 0, -4) : $line);
+            }
+        }
+        $listener->keep();
     }
 
     /**

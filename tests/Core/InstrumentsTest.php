@@ -67,7 +67,15 @@ final class InstrumentsTest extends TestCase
         $state = array_reduce($sent, static fn (BoatState $s, string $line): BoatState => $s->after($line), new BoatState);
         self::assertSame([], $state->broken);
         self::assertEqualsWithDelta(1010.7, $state->values['pressure_hpa'][0], 0.01);
-        self::assertEqualsWithDelta(12.0, $state->values['depth_ft'][0], 0.05);
+        self::assertEqualsWithDelta(21.7, $state->values['depth_ft'][0], 0.05);
+    }
+
+    public function test_the_track_runs_over_the_demo_lake_and_its_depths(): void
+    {
+        [$grid] = require dirname(__DIR__, 2).'/database/seeders/lake.php';
+        foreach (require dirname(__DIR__, 2).'/database/seeders/track.php' as $leg) {
+            self::assertEqualsWithDelta($grid->at($leg['lat'], $leg['lon']), $leg['depth_ft'], 1.5);
+        }
     }
 
     public function test_broken_lines_say_why_and_change_nothing(): void

@@ -21,8 +21,8 @@ final class BoatTest extends WaterTestCase
         // 09:34 in New York is 14:34 UTC: four minutes into the track.
         $this->log($trip, [['at' => '2026-11-21T09:33:00'] + $this->stint($stint), $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'caught', 'at' => '2026-11-21T09:34:00'])])->assertOk();
         $lake = $wren->lakes()->create(['name' => 'Test pond']);
-        $lake->spots()->create(['name' => 'The ledge', 'lat' => 36.9027, 'lon' => -80.1031, 'structure' => 'ledge', 'cover' => ['rock']]);
-        $lake->spots()->create(['name' => 'Far away', 'lat' => 36.92, 'lon' => -80.1031]);
+        $lake->spots()->create(['name' => 'The ledge', 'lat' => 36.9038, 'lon' => -80.0967, 'structure' => 'ledge', 'cover' => ['rock']]);
+        $lake->spots()->create(['name' => 'Far away', 'lat' => 36.92, 'lon' => -80.0967]);
         $trip->update(['lake_id' => $lake->id]);
         $recording = $this->recording()."\$YXMTW,10.1,C*00\nnonsense\n";
         $this->post(route('boat.take', $trip), ['recording' => UploadedFile::fake()->createWithContent('day.nmea', $recording)])->assertRedirect(route('boat', $trip))->assertSessionHas('said');
@@ -33,8 +33,8 @@ final class BoatTest extends WaterTestCase
         self::assertEqualsWithDelta(10.5, $trip->known()['weather']['wind_mph'], 0.4);
         self::assertSame(['wrong_checksum' => 1, 'garbled' => 1], $trip->boat['broken']);
         $contact = $trip->contacts()->firstOrFail();
-        self::assertEqualsWithDelta(36.9026, $contact->lat, 1e-4);
-        self::assertEqualsWithDelta(8.5, $contact->depth_ft, 0.2);
+        self::assertEqualsWithDelta(36.9037, $contact->lat, 1e-4);
+        self::assertEqualsWithDelta(7.6, $contact->depth_ft, 0.2);
         self::assertSame(['ledge', 'rock'], [$trip->stints()->sole()->structure, $trip->stints()->sole()->cover], 'the marked spot by its position');
         $this->get(route('entries', $trip))->assertOk()->assertSee('by The ledge');
         $this->get(route('boat', $trip))->assertOk()->assertSee('Broken lines left out')->assertSee('1 wrong checksum');
