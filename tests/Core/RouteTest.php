@@ -48,6 +48,16 @@ final class RouteTest extends TestCase
         self::assertSame([1, 0], Router::solve(new Problem([new Stop('late', $late, 100), new Stop('early', $early, 100)], $run, 360, 600)));
     }
 
+    public function test_nobody_crosses_the_lake_for_a_trifle(): void
+    {
+        $near = new Stop('near', array_fill(0, 24, 1.0), 60);
+        $far = new Stop('far', array_fill(0, 24, 1.05), 60);
+        $run = [[0.0, 2.0, 10.0, 0.0], [2.0, 0.0, 9.0, 2.0], [10.0, 9.0, 0.0, 10.0], [0.0, 2.0, 10.0, 0.0]];
+        self::assertSame([0], Router::solve(new Problem([$near, $far], $run, 360, 450)), 'one of them fits, and five per cent are not worth sixteen minutes');
+        $much = new Stop('far', array_fill(0, 24, 1.5), 60);
+        self::assertSame([1], Router::solve(new Problem([$near, $much], $run, 360, 450)));
+    }
+
     public function test_a_timetable_adds_up_runs_stops_and_fuel(): void
     {
         $problem = self::day(6, 3, 240);

@@ -59,6 +59,16 @@ final class WhereTest extends TestCase
         self::assertNotSame($this->fit($bank('north', 20), $summer, 600), $this->fit($bank('north', 20), $summer, 960), 'it changes by the hour');
     }
 
+    public function test_bare_ground_is_not_held_against_a_spot_as_wrong_cover_is(): void
+    {
+        $july = $this->day(['date' => '2026-07-18', 'water' => ['temp_f' => 84], 'weather' => ['sky' => 'clear']]);
+        $place = static fn (array $covers): Place => new Place('x', 37, -80, Structure::Ledge, $covers, null, 12, 22);
+        $fits = array_map(fn (array $covers): float => $this->fit($place($covers), $july, 780), ['unknown' => [], 'bare' => [Cover::None], 'wrong' => [Cover::FloodedBushes], 'right' => [Cover::Shade]]);
+        self::assertGreaterThan($fits['wrong'], $fits['bare']);
+        self::assertGreaterThan($fits['bare'], $fits['unknown']);
+        self::assertGreaterThan($fits['unknown'], $fits['right']);
+    }
+
     /** W16, S21: the hours of a spot, and where nothing changes no hour is called the best. */
     public function test_a_spot_has_its_hours(): void
     {
@@ -171,6 +181,7 @@ final class WhereTest extends TestCase
         self::assertLessThan(4, $marks('largemouth_bass', 4)[0]->waterFt, 'the walkway');
         self::assertGreaterThan(6, $marks('spotted_bass', 4)[0]->waterFt, 'F11: they like to suspend, around docks too');
         self::assertTrue($marks('spotted_bass', 4)[0]->suspended);
+        self::assertGreaterThan(self::byPart($marks('largemouth_bass', 4))['outside posts']->worth, self::byPart($marks('spotted_bass', 4))['outside posts']->worth);
         self::assertLessThan(4, $marks('spotted_bass', 4, ['stage' => 'spawn'])[0]->waterFt, 'F11: except at spawn');
         self::assertGreaterThan(8, $marks('smallmouth_bass', 5.2)[0]->waterFt, 'F11: deeper, clear ones');
         $murky = $marks('smallmouth_bass', 3);
@@ -214,6 +225,12 @@ final class WhereTest extends TestCase
         self::assertSame('ramp', $ranked[0]['dock']->name);
         self::assertStringContainsString('ramp beside', $ranked[0]['why']);
         self::assertSame(['ramp'], array_map(static fn (DockPlan $d): string => $d->name, DockRow::like($row[0], $row)));
+        // S19: in high summer shallow backs with deep fronts.
+        $summer = [new DockPlan('sixteen', DockKind::Floating, 3.5, 16), new DockPlan('thirteen', DockKind::Floating, 3.5, 13)];
+        self::assertSame('thirteen', DockRow::ranked($summer, $day)[0]['dock']->name);
+        self::assertStringContainsString('shallow at the back', DockRow::ranked($summer, $day)[0]['why']);
+        $spring = $this->day(['date' => '2026-04-18', 'water' => ['temp_f' => 62, 'visibility_ft' => 3], 'weather' => ['sky' => 'clear']]);
+        self::assertStringNotContainsString('shallow at the back', DockRow::ranked($summer, $spring)[0]['why']);
     }
 
     /** S8. */
@@ -237,6 +254,9 @@ final class WhereTest extends TestCase
                 $downstream = static fn (float $deg): float => cos(deg2rad($deg - $flows));
                 self::assertGreaterThan(0, $downstream($place->sweepTowardDeg()), "{$kind->value}: swept with the current");
                 self::assertLessThan(0, $downstream($place->castTowardDeg()), "{$kind->value}: cast upstream");
+                if (! in_array($kind, [Structure::CurrentSeam], true)) {
+                    self::assertGreaterThan(0, $place->standFt[0] * cos(deg2rad($flows)) - $place->standFt[1] * sin(deg2rad($flows)), "{$kind->value}: from open water, which lies to the right here");
+                }
                 $mirrored = CurrentPlace::of($kind, Current::Moderate, $flows, 6, $flows - 90);
                 self::assertEqualsWithDelta($downstream($place->castTowardDeg()), $downstream((float) $mirrored?->castTowardDeg()), 1e-9, 'the other bank is the mirror');
                 self::assertEqualsWithDelta(0, fmod($place->castTowardDeg() + (float) $mirrored?->castTowardDeg() - 2 * $flows + 1080, 360), 1e-6);
