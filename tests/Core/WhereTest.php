@@ -226,8 +226,10 @@ final class WhereTest extends TestCase
         self::assertStringContainsString('ramp beside', $ranked[0]['why']);
         self::assertSame(['ramp'], array_map(static fn (DockPlan $d): string => $d->name, DockRow::like($row[0], $row)));
         // S19: in high summer shallow backs with deep fronts.
-        $summer = [new DockPlan('sixteen', DockKind::Floating, 3.5, 16), new DockPlan('thirteen', DockKind::Floating, 3.5, 13)];
-        self::assertSame('thirteen', DockRow::ranked($summer, $day)[0]['dock']->name);
+        $summer = [new DockPlan('eleven', DockKind::Floating, 3.5, 11.5), new DockPlan('thirteen', DockKind::Floating, 3.5, 13)];
+        $ranked = DockRow::ranked($summer, $day);
+        self::assertSame('thirteen', $ranked[0]['dock']->name);
+        self::assertGreaterThan(1.1 * $ranked[1]['worth'], $ranked[0]['worth']);
         self::assertStringContainsString('shallow at the back', DockRow::ranked($summer, $day)[0]['why']);
         $spring = $this->day(['date' => '2026-04-18', 'water' => ['temp_f' => 62, 'visibility_ft' => 3], 'weather' => ['sky' => 'clear']]);
         self::assertStringNotContainsString('shallow at the back', DockRow::ranked($summer, $spring)[0]['why']);
