@@ -104,7 +104,7 @@ final class TakeIn
                 self::keep($lake, $spot->lat, $spot->lon, $spot->about, $n);
             }
 
-            $lake->update([...($tracks === [] ? [] : ['tracks' => [...($lake->tracks ?? []), ...$tracks]]), ...($sections === [] ? [] : ['sections' => $sections])]);
+            $lake->update([...($tracks === [] ? [] : ['tracks' => [...($lake->tracks ?? []), ...array_values(array_filter($tracks, static fn (array $t): bool => ! in_array($t, $lake->tracks ?? [], true)))]]), ...($sections === [] ? [] : ['sections' => $sections])]);
 
             return sprintf('%d spots, %d soundings, %d rings of shoreline, %d tracks, %d names of sections.', count($spots), $fresh - $shore, count($rings), count($tracks), count($sections));
         });

@@ -51,6 +51,8 @@ final class LakeTest extends WaterTestCase
         $this->give($lake, 'bottom.csv', $this->csv(true));
         $this->give($lake, 'way.gpx', '<gpx version="1.1"><wpt lat="36.9" lon="-80.1"><name>Mark</name></wpt><trk><trkseg><trkpt lat="36.9" lon="-80.1"/><trkpt lat="36.901" lon="-80.099"/></trkseg><trkseg><trkpt lat="36.9" lon="-80.098"/></trkseg></trk></gpx>')->assertSessionHasNoErrors();
         self::assertSame([[[-80.1, 36.9], [-80.099, 36.901]], [[-80.098, 36.9]]], $lake->refresh()->tracks);
+        $this->give($lake, 'way.gpx', '<gpx version="1.1"><trk><trkseg><trkpt lat="36.9" lon="-80.098"/></trkseg></trk></gpx>')->assertSessionHasNoErrors();
+        self::assertCount(2, $lake->refresh()->tracks, 'a track that is known comes once');
         $this->give($lake, 'names.geojson', '{"type":"FeatureCollection","features":[{"type":"Feature","properties":{"kind":"section","name":"Lower end"},"geometry":{"type":"Point","coordinates":[-80.0995,36.9005]}}]}')->assertSessionHasNoErrors();
         self::assertSame('Lower end', $lake->refresh()->sections[0]['name']);
         self::assertStringContainsString('<trkpt lat="36.901000"', (string) $this->get(route('lake.give', [$lake, 'gpx']))->getContent());
