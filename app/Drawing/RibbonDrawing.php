@@ -49,9 +49,4 @@ final readonly class RibbonDrawing
     {
         return range($this->ribbon->from, $this->ribbon->to, 60);
     }
-
-    public function clock(int $minute): string
-    {
-        return sprintf('%02d:%02d', intdiv($minute, 60), $minute % 60);
-    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Log;
 
 use App\Models\Trip;
+use App\Show\Clock;
 use OldEddy\Conditions\Settler;
 use OldEddy\Reading\Brightness;
 
@@ -13,6 +14,6 @@ final class StintLight
 {
     public static function at(Trip $trip, string $at): ?string
     {
-        return Brightness::at(Settler::settle($trip->told()), (int) substr($at, 11, 2) * 60 + (int) substr($at, 14, 2));
+        return Brightness::at(Settler::settle($trip->told()), Clock::minute($at));
     }
 }

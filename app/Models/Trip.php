@@ -143,8 +143,8 @@ final class Trip extends Model
     /** Makes a spot of the lake the spot of the day, with the shade it has at a minute of the day. */
     public function pick(LakeSpot $spot, int $minute): void
     {
-        $width = $spot->place()->shade() === null ? null : $this->shadeAt($spot, sprintf('T%02d:%02d', intdiv($minute, 60), $minute % 60));
-        $rise = $this->told()->levelFt ?? 0.0;
+        $width = $spot->place()->shade() === null ? null : $this->shadeAt($spot, $minute);
+        $rise = Settler::settle($this->told())->riseFt();
         $depth = $spot->place()->depthAt($rise);
         $dock = $spot->dockPlan($rise);
         $known = array_filter([
@@ -156,11 +156,10 @@ final class Trip extends Model
         $this->update(['conditions' => ['spot' => $known] + $this->conditions]);
     }
 
-    /** Width in feet of the shade on a spot at a local time of this day (only its clock counts); 0 where nothing is known. */
-    public function shadeAt(LakeSpot $spot, string $at): float
+    /** Width in feet of the shade on a spot at a minute of this day; 0 where nothing is known. */
+    public function shadeAt(LakeSpot $spot, int $minute): float
     {
-        $clock = strpos($at, 'T') + 1;
-        $sun = Settler::settle($this->told())->sunDay?->at((int) substr($at, $clock, 2) * 60 + (int) substr($at, $clock + 3, 2));
+        $sun = Settler::settle($this->told())->sunDay?->at($minute);
 
         return $sun === null ? 0.0 : $spot->place()->shade()?->widthFt($sun) ?? 0.0;
     }

@@ -15,6 +15,7 @@ use OldEddy\Ribbon\Fished;
 use OldEddy\Shade\ShadeDay;
 use OldEddy\Where\DayByHour;
 use OldEddy\Where\Hour;
+use OldEddy\Where\Lookalikes;
 use OldEddy\Where\OwnRecord;
 use OldEddy\Where\Place;
 use OldEddy\Where\RankedPlace;
@@ -25,6 +26,9 @@ final class DayOnLake
 {
     /** So many banks get a line on the ribbon. */
     private const SHADES = 3;
+
+    /** So many lookalikes are told. */
+    private const ALIKE = 5;
 
     /** @var list<LakeSpot> */
     public readonly array $spots;
@@ -68,6 +72,12 @@ final class DayOnLake
         return $this->byHour ??= DayByHour::of($this->places, $this->day, $this->records, $this->deepestFt);
     }
 
+    /** @return list<array{place: Place, likeness: float, shared: list<string>}> the spots most like one of them */
+    public function like(LakeSpot $spot): array
+    {
+        return array_slice(Lookalikes::of($spot->place(), $this->places), 0, self::ALIKE);
+    }
+
     /**
      * The windows of the best shade at some spots, for the ribbon.
      *
@@ -77,17 +87,21 @@ final class DayOnLake
     public function shades(array $names): array
     {
         $sun = $this->day->sky->isCovered() ? null : $this->day->sunDay;
+        $by = array_column($this->places, null, 'name');
         $windows = [];
-        foreach ($sun === null ? [] : $this->places as $place) {
-            $at = array_search($place->name, $names, true);
-            $shade = $at === false ? null : $place->shade();
-            foreach ($shade === null ? [] : (new ShadeDay($shade, $sun))->windows() as [$from, $to]) {
-                $windows[$at][] = new Fished($from, $to, $place->name, []);
+        foreach ($sun === null ? [] : array_unique($names) as $name) {
+            $bank = ($by[$name] ?? null)?->shade();
+            $open = $bank === null ? [] : (new ShadeDay($bank, $sun))->windows();
+            if ($open !== []) {
+                $windows[] = array_map(static fn (array $w): Fished => new Fished($w[0], $w[1], $name, []), $open);
+            }
+            // A day of sun is long to reckon: no more banks than are drawn.
+            if (count($windows) === self::SHADES) {
+                break;
             }
         }
-        ksort($windows);
 
-        return array_merge(...array_slice($windows, 0, self::SHADES));
+        return array_merge(...$windows);
     }
 
     /** @return array<string, OwnRecord> what one's own days in the same stage say of each spot, today left out */

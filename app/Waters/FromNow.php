@@ -7,6 +7,7 @@ namespace App\Waters;
 use App\Models\Fix;
 use App\Models\Stint;
 use App\Models\Trip;
+use App\Show\Clock;
 use Illuminate\Support\Carbon;
 
 /** What a route is asked for when it is planned again on the water: from this minute, from where the boat is, without what was fished. */
@@ -28,7 +29,7 @@ final class FromNow
         $last = $stints->last();
         $now = Carbon::now($trip->conditions['timezone'] ?? 'UTC');
         $clock = ($trip->conditions['date'] ?? null) === $now->toDateString() ? $now->format('H:i') : $last?->started_at->format('H:i');
-        $from = $clock === null ? (int) $asked['from'] : (int) substr($clock, 0, 2) * 60 + (int) substr($clock, 3);
+        $from = $clock === null ? (int) $asked['from'] : Clock::minute($clock);
         /** @var ?Fix $fix */
         $fix = $trip->fixes()->whereNotNull('lat')->where('at', '>=', $now->copy()->subMinutes(self::FIX_MIN)->format('Y-m-d H:i:s'))->orderByDesc('at')->first();
         $fished = $stints->pluck('spot_id')->filter()->unique()->map(static fn (mixed $id): int => (int) $id)->values()->all();

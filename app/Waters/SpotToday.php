@@ -15,7 +15,6 @@ use OldEddy\Docks\DockShade;
 use OldEddy\Shade\ShadeDay;
 use OldEddy\Stream\CurrentPlace;
 use OldEddy\Sun\Shadow;
-use OldEddy\Where\Lookalikes;
 use OldEddy\Where\Place;
 
 /** All that the core reads of one spot at a minute of the day. */
@@ -60,7 +59,7 @@ final readonly class SpotToday
     /** @return list<array{place: Place, likeness: float, shared: list<string>}> */
     public function lookalikes(): array
     {
-        return array_slice(Lookalikes::of($this->place, $this->lakeDay->places), 0, 5);
+        return $this->lakeDay->like($this->spot);
     }
 
     /** @return list<DockMark> */

@@ -7,7 +7,6 @@ namespace OldEddy\Docks;
 use OldEddy\Conditions\Cover;
 use OldEddy\Conditions\Dock;
 use OldEddy\Conditions\DockKind;
-use OldEddy\Conditions\DockPart;
 use OldEddy\Conditions\Settled;
 use OldEddy\Conditions\Spot;
 use OldEddy\Conditions\Structure;
@@ -42,15 +41,9 @@ final class DockReader
         ['walkway', 0.0, 1.25, 1.3], ['inside corner', 0.1, 1.2, 1.2], ['inside end', 0.15, 1.1, 1.1], ['slip', 0.5, 1.0, 0.95], ['floats', 0.7, 0.95, 0.0], ['outside posts', 1.0, 0.85, 0.9],
     ];
 
-    /** Parts of the contract by our finer ones. */
-    private const NAMED = ['walkway' => DockPart::Walkway, 'slip' => DockPart::Slip, 'floats' => DockPart::Floats, 'outside posts' => DockPart::Outside, 'ladder' => DockPart::Ladder];
-
     private readonly ?DockShade $shade;
 
     private readonly Stage $stage;
-
-    /** @var array<string, Reading> by cover and depth */
-    private array $readings = [];
 
     private function __construct(private readonly DockPlan $dock, private readonly Settled $day)
     {
@@ -73,7 +66,7 @@ final class DockReader
             $marks[] = $reader->extra($extra);
         }
         if ($day->visibilityFt > self::CLEAR_FT) {
-            $marks[] = $reader->at('water around it', $dock->outsideFt, 1.5, Cover::None, 'Clear water: they may hang ten feet off it. Cast around it first.', ['S14']);
+            $marks[] = $reader->at('water around it', $dock->outsideFt, 1.5, Cover::None, 'Clear water: they may hang ten feet off it. Cast around it first', ['S14']);
         }
         usort($marks, static fn (DockMark $a, DockMark $b): int => $b->worth <=> $a->worth);
 
@@ -177,7 +170,7 @@ final class DockReader
     {
         $out = $this->dock->outsideFt;
         $in = $this->dock->insideFt;
-        $planted = ucfirst($extra->words()).': somebody fishes here; brush is planted below, usually outside.';
+        $planted = ucfirst($extra->words()).': somebody fishes here; brush is planted below, usually outside';
         // S15: sunny brush counts less than shade where shade counts.
         $brush = Shade::matters($this->day) ? 1.0 : 1.3;
 
@@ -195,7 +188,7 @@ final class DockReader
     /** @param  list<string>  $rules */
     private function at(string $part, float $waterFt, float $worth, Cover $cover, string $text, array $rules, ?DockSide $side = null): DockMark
     {
-        $reading = $this->reading($cover, $waterFt, self::NAMED[$part] ?? DockPart::Inside);
+        $reading = $this->reading($cover, $waterFt);
         $stand = $reading->stand;
         $suspended = $stand->column === Column::Suspended;
         $fishFt = $stand->column === Column::Bottom ? $waterFt : min($waterFt, $stand->middleFt());
@@ -206,15 +199,17 @@ final class DockReader
         };
         $lures = array_map(static fn (Scored $s): string => $s->lure->key, array_slice(Ranking::of($reading)->scored, 0, self::LURES));
 
-        return new DockMark($part, $waterFt, $fishFt, $suspended, $worth, $lures, rtrim(sprintf('%.0f ft here: %s. %s', $waterFt, $how, rtrim($text, '.').'.'), '. ').'.', array_values(array_unique($rules)), $side);
+        return new DockMark($part, $waterFt, $fishFt, $suspended, $worth, $lures, sprintf('%.0f ft here: %s.', $waterFt, $how).($text === '' ? '' : " {$text}."), array_values(array_unique($rules)), $side);
     }
 
-    private function reading(Cover $cover, float $waterFt, DockPart $part): Reading
+    /** The water at a part of this depth: the dock itself, or what lies beside it. */
+    private function reading(Cover $cover, float $waterFt): Reading
     {
-        $dock = $cover === Cover::Dock ? new Dock($this->dock->kind, $part, max(0.5, $waterFt)) : null;
+        $shaded = $this->shade !== null && Shade::matters($this->day);
+        $deep = max(0.5, $waterFt);
 
-        return $this->readings["{$cover->value} {$waterFt} {$part->value}"] ??= WaterReader::read($this->day->with([
-            'spot' => new Spot($dock === null ? null : Structure::Dock, [$cover], null, $dock === null ? min(2.0, $waterFt) : 0.0, max(0.5, $waterFt), null, $dock, $this->shade !== null && Shade::matters($this->day)),
-        ]));
+        return WaterReader::read($this->day->with(['spot' => $cover === Cover::Dock
+            ? new Spot(Structure::Dock, [$cover], null, 0.0, $deep, null, new Dock($this->dock->kind, null, $deep), $shaded)
+            : new Spot(null, [$cover], null, min(2.0, $waterFt), $deep, null, null, $shaded)]));
     }
 }

@@ -31,42 +31,42 @@ final readonly class Effects
     /** The effects in a day's evidence. */
     public static function in(Evidence $evidence): self
     {
-        $casts = $contacts = $with = $level = [];
+        $casts = $contacts = $with = $got = [];
         foreach ($evidence->stints as $i => $stint) {
             $casts[$i] = $evidence->freshness[$i] * $stint->casts;
             $contacts[$i] = $evidence->freshness[$i] * $stint->weight();
             foreach ($stint->levels as $factor => $name) {
                 $with[$factor]["{$factor}:{$name}"][] = $i;
+                $got["{$factor}:{$name}"] = ($got["{$factor}:{$name}"] ?? 0.0) + $contacts[$i];
             }
         }
         $product = array_fill_keys(array_keys($casts), 1.0);
         $multipliers = [];
+        $all = $evidence->prior->shape() + array_sum($contacts);
         $perCast = $evidence->day->mean();
         for ($sweep = 0; $sweep < self::SWEEPS; $sweep++) {
             foreach ($with as $factor => $levels) {
                 $worth = self::worth($factor);
                 foreach ($levels as $key => $in) {
                     $before = $multipliers[$key] ?? 1.0;
-                    [$got, $expected] = [0.0, 0.0];
+                    $expected = 0.0;
                     foreach ($in as $i) {
-                        $got += $contacts[$i];
                         $expected += $perCast * $casts[$i] * $product[$i] / $before;
                     }
-                    $multipliers[$key] = ($worth + $got) / ($worth + $expected);
+                    $multipliers[$key] = ($worth + $got[$key]) / ($worth + $expected);
                     foreach ($in as $i) {
                         $product[$i] *= $multipliers[$key] / $before;
                     }
-                    $level[$key] = $got;
                 }
             }
             $expected = 0.0;
             foreach ($casts as $i => $made) {
                 $expected += $made * $product[$i];
             }
-            $perCast = ($evidence->prior->shape() + array_sum($contacts)) / ($evidence->prior->casts + $expected);
+            $perCast = $all / ($evidence->prior->casts + $expected);
         }
 
-        return new self($perCast, $multipliers, $level, $evidence->prior->shape() + array_sum($contacts));
+        return new self($perCast, $multipliers, $got, $all);
     }
 
     /**

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace OldEddy\Evidence;
 
 /**
- * The judgement on the stints that share something: their rate and that of the rest (contacts per cast), the probability
- * (0 to 1) of beating the rest, the verdict, what of it may be claimed (see Allowance), and for what stands the blank
+ * The judgement on the stints that share something: their rate (contacts per cast), the probability (0 to 1) of
+ * beating the rest, the verdict, what of it may be claimed (see Allowance), and for what stands the blank
  * casts until it is faded.
  */
 final readonly class Judged
 {
-    public function __construct(public Rate $own, public Rate $rest, public float $pBetter, public Verdict $verdict, public Verdict $claim, public ?int $castsUntilFaded)
+    public function __construct(public Rate $own, public float $pBetter, public Verdict $verdict, public Verdict $claim, public ?int $castsUntilFaded)
     {
     }
 }

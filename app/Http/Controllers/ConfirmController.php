@@ -14,8 +14,6 @@ use Illuminate\Http\RedirectResponse;
 use OldEddy\Evidence\Crew;
 use OldEddy\Evidence\DaySummary;
 use OldEddy\Evidence\LevelEvidence;
-use OldEddy\Where\Lookalikes;
-use OldEddy\Where\Place;
 
 final class ConfirmController
 {
@@ -32,7 +30,7 @@ final class ConfirmController
             'ribbon' => $deck->ribbon(),
             'summary' => DaySummary::of($deck->day->evidence),
             'crew' => Crew::of($deck->day->evidence),
-            'alike' => $this->alike($trip, $best),
+            'alike' => $best === null ? [] : $deck->toFish->onLake?->like($best) ?? [],
             'alikeTo' => $best?->id,
             'neverTried' => NeverTried::on($deck),
         ]);
@@ -44,12 +42,6 @@ final class ConfirmController
         $best = collect($deck->day->evidence->levelsOf('spot'))->first(fn (LevelEvidence $l): bool => $l->contactCount > 0);
 
         return $best === null ? null : $trip->lake?->spots->firstWhere('name', $best->level);
-    }
-
-    /** @return list<array{place: Place, likeness: float, shared: list<string>}> spots of the lake like one of them */
-    private function alike(Trip $trip, ?LakeSpot $one): array
-    {
-        return $one === null ? [] : array_slice(Lookalikes::of($one->place(), array_values($trip->lake?->spots->map(fn (LakeSpot $s): Place => $s->place())->all() ?? [])), 0, 5);
     }
 
     public function close(Trip $trip): RedirectResponse

@@ -43,19 +43,22 @@ final class LakesController
     {
         $grid = $lake->workingGrid();
         $known = $lake->spots->pluck('name')->flip();
-        $features = [];
+        [$features, $seen] = [[], []];
         foreach ($grid === null ? [] : FeatureFinder::find($grid) as $feature) {
+            if (in_array($feature->key(), $lake->dropped ?? [], true)) {
+                continue;
+            }
             $kind = $feature->kind->words();
-            $n = count($features[$kind] ?? []) + 1;
+            $n = $seen[$kind] = ($seen[$kind] ?? 0) + 1;
             $name = ucfirst($kind)." {$n}";
-            if (! in_array($feature->key(), $lake->dropped ?? [], true) && $n <= self::OFFERED_OF_A_KIND) {
-                // A kept one keeps its number, and is offered no more.
-                $features[$kind][] = $known->has($name) ? null : ['name' => $name, 'sign' => $kind[0].$n, 'feature' => $feature];
+            // A kept one keeps its number, and is offered no more.
+            if ($n <= self::OFFERED_OF_A_KIND && ! $known->has($name)) {
+                $features[$kind][] = ['name' => $name, 'sign' => $kind[0].$n, 'feature' => $feature];
             }
         }
 
         return view('lakes.show', [
-            'lake' => $lake, 'spots' => $lake->spots, 'features' => array_filter(array_map(static fn (array $of): array => array_values(array_filter($of)), $features)), 'plan' => $grid === null ? null : new PlanDrawing($grid),
+            'lake' => $lake, 'spots' => $lake->spots, 'features' => $features, 'plan' => $grid === null ? null : new PlanDrawing($grid),
             'sheet' => new SpotSheet(new Units($request->user()->isMetric())),
             'options' => ['structure' => Structure::keys(), 'cover' => Cover::keys(), 'bottom' => Bottom::keys()],
         ]);

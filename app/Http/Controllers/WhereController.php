@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Drawing\PlanDrawing;
 use App\Models\LakeSpot;
 use App\Models\Trip;
+use App\Show\Clock;
 use App\Show\Units;
 use App\Waters\DayOnLake;
 use App\Waters\DayRoute;
@@ -83,11 +84,10 @@ final class WhereController
             'speed' => ['required', 'numeric', "between:{$units->show('speed', 1)},{$units->show('speed', 80)}"], 'fuel_per_hour' => ['nullable', 'numeric', 'between:0,500'],
             'wish' => ['nullable', 'array'], 'wish.*' => ['nullable', 'in:must,may,out'], 'start' => ['nullable', 'integer'],
         ], ['to.after' => 'Back by must be later than from.'], ['minutes' => 'minutes a stop', 'speed' => 'speed of the boat', 'fuel_per_hour' => 'fuel an hour']);
-        $minute = static fn (string $clock): int => (int) substr($clock, 0, 2) * 60 + (int) substr($clock, 3);
         $wish = static fn (string $what): array => array_map(intval(...), array_keys($given['wish'] ?? [], $what, true));
 
         return $this->planned($trip, [
-            'from' => $minute($given['from']), 'to' => $minute($given['to']), 'minutes' => (float) $given['minutes'], 'speed_mph' => round($units->take('speed', (float) $given['speed']), 2),
+            'from' => Clock::minute($given['from']), 'to' => Clock::minute($given['to']), 'minutes' => (float) $given['minutes'], 'speed_mph' => round($units->take('speed', (float) $given['speed']), 2),
             'fuel_per_hour' => isset($given['fuel_per_hour']) ? (float) $given['fuel_per_hour'] : null,
             'locked' => $wish('must'), 'forbidden' => $wish('out'), 'start' => isset($given['start']) ? (int) $given['start'] : null,
         ]);
@@ -100,7 +100,7 @@ final class WhereController
         $asked = FromNow::asked($trip, $trip->route['asked']);
 
         return $asked['from'] >= $asked['to']
-            ? back()->withErrors(['to' => sprintf('It is %02d:%02d, and you meant to be back by %02d:%02d: say a later time.', intdiv($asked['from'], 60), $asked['from'] % 60, intdiv($asked['to'], 60), $asked['to'] % 60)])
+            ? back()->withErrors(['to' => sprintf('It is %s, and you meant to be back by %s: say a later time.', Clock::of($asked['from']), Clock::of($asked['to']))])
             : $this->planned($trip, $asked);
     }
 
@@ -126,6 +126,6 @@ final class WhereController
         $planned = (new DayRoute(new DayOnLake($trip, $lake), $asked))->planned();
         $trip->update(['route' => ['asked' => $asked] + $planned]);
 
-        return redirect()->route('where', $trip)->with('said', $planned['note'] ?? sprintf('%d stops, back by %02d:%02d.', count($planned['stops']), intdiv($planned['end'], 60), $planned['end'] % 60));
+        return redirect()->route('where', $trip)->with('said', $planned['note'] ?? sprintf('%d stops, back by %s.', count($planned['stops']), Clock::of($planned['end'])));
     }
 }

@@ -8,6 +8,7 @@ use App\Log\StintLight;
 use App\Models\LakeSpot;
 use App\Models\LogEvent;
 use App\Models\Stint;
+use App\Show\Clock;
 use Illuminate\Validation\Rule;
 
 /** Another spot or another lure: a new stint. */
@@ -65,7 +66,7 @@ final class BeginsStint extends Kind
         $said = $this->trip->conditions['spot'] ?? [];
         $marked = $before === null && $this->trip->lake_id !== null ? LakeSpot::query()->where('lake_id', $this->trip->lake_id)->where('name', $spot)->first() : null;
         if ($marked !== null) {
-            return ['spot_id' => $marked->id, 'structure' => $marked->structure, 'cover' => $marked->cover[0] ?? null, 'cover_part' => null, 'light' => $this->trip->shadeAt($marked, $this->at) > 0 ? 'shade' : null];
+            return ['spot_id' => $marked->id, 'structure' => $marked->structure, 'cover' => $marked->cover[0] ?? null, 'cover_part' => null, 'light' => $this->trip->shadeAt($marked, Clock::minute($this->at)) > 0 ? 'shade' : null];
         }
 
         return [

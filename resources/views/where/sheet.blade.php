@@ -2,7 +2,7 @@
 @section('title', 'The day on one page')
 @section('main-class', 'sheet one-page')
 @section('content')
-    @php($clock = fn (int $m) => sprintf('%02d:%02d', intdiv($m, 60), $m % 60))
+    @php($clock = App\Show\Clock::of(...))
     @php($stops = $route['stops'] ?? [])
     <h1>{{ $trip->name }}, {{ $trip->conditions['date'] ?? '' }}</h1>
     <div class="two">

@@ -2,7 +2,7 @@
 @section('title', 'Where')
 @section('main-class', 'where')
 @section('content')
-    @php($clock = fn (int $m) => sprintf('%02d:%02d', intdiv($m, 60), $m % 60))
+    @php($clock = App\Show\Clock::of(...))
     @php($order = array_flip(array_map(fn ($r) => $r->place->name, $ranked)))
     <div class="rack-head"><h1>Where, at {{ $clock($minute) }}</h1>
         <nav class="hours" aria-label="Hour of the day">
