@@ -64,7 +64,7 @@ final readonly class PlanDrawing
      */
     public function depths(float $levelFt): array
     {
-        $depths = array_map(static fn (float $d): ?float => is_nan($d) ? null : round($d + ($d > 0 ? $levelFt : 0), 1), $this->grid->depthsFt);
+        $depths = array_map(static fn (?float $d): ?float => $d === null ? null : round($d + ($d > 0 ? $levelFt : 0), 1), $this->grid->depthsFt);
 
         return ['cols' => $this->grid->cols, 'rows' => $this->grid->rows, 'cell' => $this->grid->cellM, 'depths' => $depths, 'levels' => [0, 2, 5, 10, 15, 20, 25, 30, 40, 50]];
     }

@@ -28,7 +28,7 @@ if (isset($argv[1])) {
     $file = fopen($argv[1], 'wb');
     fwrite($file, "ncols {$side}\nnrows {$side}\nxllcorner 0\nyllcorner 0\ncellsize 5\nNODATA_value -9999\n");
     foreach (array_chunk($grid->depthsFt, $side) as $line) {
-        fwrite($file, implode(' ', array_map(static fn (float $d): string => sprintf('%.5f', -$d * 0.3048), $line))."\n");
+        fwrite($file, implode(' ', array_map(static fn (?float $d): string => sprintf('%.5f', -($d ?? 0.0) * 0.3048), $line))."\n");
     }
 }
 $told = static function (string $what, callable $do): mixed {

@@ -1,243 +1,100 @@
-# Shared by bin/start and bin/test: what is installed, built, started and stopped.
-# A house is one running set of database, PHP and web server with a folder of its own. Every server runs in a session
-# of its own whose id is written down, so that exactly its processes can be found again, even after kill -9 of a part.
+# Shared by bin/start, bin/test and bin/bench. A house is one running set of database, PHP, web server and queue worker with
+# a folder of its own: its sockets, sessions, logs and data, open to nobody but the user that runs it.
 
 ROOT="$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)"
+PATH="$PATH:/usr/sbin:/sbin"
+BEGAN=$(date +%s)
 
 say() { printf '%s\n' "$*"; }
 fail() { printf 'Old Eddy: %s\n' "$*" >&2; exit 1; }
+step() { printf '%3d s  %s\n' "$(($(date +%s) - BEGAN))" "$*"; }
 
-as_root() {
-    if [ "$(id -u)" = 0 ]; then "$@"; elif command -v sudo >/dev/null; then sudo "$@"; else fail "needs root or sudo to install: $*"; fi
+# only_one NAME SECONDS: waits until no other run of the same command is at work.
+only_one() {
+    mkdir -p "$ROOT/runtime" 2>/dev/null && [ -w "$ROOT/runtime" ] \
+        || fail "cannot write in $ROOT/runtime; start it as the user who owns this folder"
+    chmod 711 "$ROOT/runtime" 2>/dev/null
+    exec 9>"$ROOT/runtime/$1.lock" || fail "runtime/$1.lock belongs to another user; remove it or start as that user"
+    command -v flock >/dev/null || return 0
+    flock -w "$2" 9 || fail "another bin/$1 is still at work"
 }
 
-# need COMMAND-OR-FILE PACKAGE: notes the package as missing when the thing is not there.
-MISSING=()
-need() { command -v "$1" >/dev/null 2>&1 || [ -e "$1" ] || MISSING+=("$2"); }
-need_extension() { php -m 2>/dev/null | grep -qix "$1" || MISSING+=("$2"); }
+. "$ROOT/bin/lib/install.sh"
+. "$ROOT/bin/lib/serve.sh"
 
-install_system() {
-    PATH="$PATH:/usr/sbin:/sbin"
-    need php php8.2-cli
-    need php-fpm8.2 php8.2-fpm
-    need_extension pdo_mysql php8.2-mysql
-    need_extension mbstring php8.2-mbstring
-    need_extension intl php8.2-intl
-    need_extension dom php8.2-xml
-    need_extension curl php8.2-curl
-    need_extension 'zend opcache' php8.2-opcache
-    need mariadbd mariadb-server
-    need nginx nginx-light
-    need node nodejs
-    need npm npm
-    need composer composer
-    need unzip unzip
-    need curl curl
-    need setsid util-linux
-    need pkill procps
-    for extra in "$@"; do need "${extra%%:*}" "${extra##*:}"; done
-    [ ${#MISSING[@]} = 0 ] && return
-    say "Installing ${MISSING[*]} ..."
-    mkdir -p "$ROOT/runtime"
-    {
-        as_root apt-get update -q
-        as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y -q --no-install-recommends "${MISSING[@]}"
-    } >"$ROOT/runtime/install.log" 2>&1 || fail "installing failed; see runtime/install.log"
+# Started as root, everything that serves runs as a system user of its own, which owns nothing but its house.
+if [ "$(id -u)" = 0 ]; then SERVICE=old-eddy; else SERVICE="$(id -un)"; fi
+
+as_service() {
+    if [ "$(id -u)" = 0 ]; then setpriv --reuid="$SERVICE" --regid="$SERVICE" --clear-groups -- "$@"; else "$@"; fi
 }
 
-stamp_of() { (cd "$ROOT" && cat "$@" 2>/dev/null | sha1sum | cut -d' ' -f1); }
-stamped() { [ "$(cat "$ROOT/$1" 2>/dev/null)" = "$2" ]; }
-
-# A stamp is written only after success: a half-finished install is done again.
-install_packages() {
-    mkdir -p "$ROOT/runtime"
-    local stamp
-    stamp=$(stamp_of composer.json)
-    if ! stamped vendor/.stamp "$stamp" || [ ! -f "$ROOT/vendor/autoload.php" ]; then
-        say "Installing PHP packages ..."
-        (cd "$ROOT" && COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress) >"$ROOT/runtime/composer.log" 2>&1 \
-            || fail "composer failed; see runtime/composer.log"
-        printf %s "$stamp" >"$ROOT/vendor/.stamp"
+# The service user needs a way to the code, and may not write there. Where the way is closed, passage is granted to this
+# one user by access lists; nothing is opened to anybody else.
+admit_service() {
+    [ "$(id -u)" = 0 ] || return 0
+    id -u "$SERVICE" >/dev/null 2>&1 \
+        || useradd --system --user-group --no-create-home --home-dir /nonexistent --shell /usr/sbin/nologin "$SERVICE" \
+        || fail "the system user $SERVICE could not be made"
+    local folder="$ROOT" closed=() code=(app bootstrap bin config core database public resources routes stand-ins artisan composer.json)
+    [ -d "$ROOT/vendor" ] && code+=(vendor)
+    while [ "$folder" != / ]; do
+        as_service test -x "$folder" 2>/dev/null || closed=("$folder" "${closed[@]}")
+        folder="$(dirname "$folder")"
+    done
+    # A parent that is closed hides whether those below it are open: grant from the top down.
+    for folder in "${closed[@]}"; do
+        as_service test -x "$folder" 2>/dev/null || allow "u:$SERVICE:x" "$folder"
+    done
+    if [ -n "$(cd "$ROOT" && as_service find "${code[@]}" ! -readable -print -quit 2>/dev/null)" ] || ! as_service test -r "$ROOT/public/index.php"; then
+        (cd "$ROOT" && for one in "${code[@]}"; do allow -R "u:$SERVICE:rX" "$one"; done)
     fi
-    stamp=$(stamp_of package.json)
-    if ! stamped node_modules/.stamp "$stamp"; then
-        say "Installing front-end packages ..."
-        (cd "$ROOT" && npm install --no-package-lock --no-audit --no-fund) >"$ROOT/runtime/npm.log" 2>&1 || fail "npm failed; see runtime/npm.log"
-        printf %s "$stamp" >"$ROOT/node_modules/.stamp"
-    fi
-    stamp=$(cd "$ROOT" && find resources vite.config.js package.json -type f -print0 | sort -z | xargs -0 sha1sum | sha1sum | cut -d' ' -f1)
-    if ! stamped public/build/.stamp "$stamp"; then
-        say "Building styles and scripts ..."
-        (cd "$ROOT" && npm run build) >"$ROOT/runtime/build.log" 2>&1 || fail "the build failed; see runtime/build.log"
-        printf %s "$stamp" >"$ROOT/public/build/.stamp"
-    fi
+    as_service test -r "$ROOT/public/index.php" \
+        || fail "the system user $SERVICE cannot read $ROOT; put the folder somewhere it can, such as /opt, or start as an ordinary user"
 }
 
-prepare_env() {
-    [ -f "$ROOT/.env" ] || cp "$ROOT/.env.example" "$ROOT/.env"
-    grep -q '^APP_KEY=.\+' "$ROOT/.env" || (cd "$ROOT" && php artisan key:generate --force --quiet)
+allow() {
+    local recursive=()
+    [ "$1" = -R ] && { recursive=(-R); shift; }
+    command -v setfacl >/dev/null || { MISSING=(acl); install_missing; }
+    setfacl "${recursive[@]}" -m "$1" -- "$2" 2>/dev/null
 }
 
-# enter_house FOLDER WEB-PORT DATABASE-PORT DATABASE: names the house that the functions below work on.
+# enter_house FOLDER WEB-PORT DATABASE: names the house that the functions below work on.
 enter_house() {
-    HOUSE="$1" WEB_PORT="$2" DATABASE="$4"
-    mkdir -p "$HOUSE/tmp"
-    export DB_HOST=127.0.0.1 DB_PORT="$3" DB_DATABASE="$4" DB_USERNAME=root DB_PASSWORD=""
-    export APP_URL="http://127.0.0.1:$WEB_PORT"
-    export APP_CONFIG_CACHE="$HOUSE/config.php" APP_ROUTES_CACHE="$HOUSE/routes.php" APP_EVENTS_CACHE="$HOUSE/events.php"
-    export DB_SOCKET="$HOUSE/mariadb.sock"
-    # A database that already runs keeps the port it has.
-    [ -f "$HOUSE/mariadb.port" ] && running mariadbd && export DB_PORT="$(cat "$HOUSE/mariadb.port")"
-    return 0
-}
-
-# running NAME: whether a process of the noted session lives; a dead one that nobody has collected yet does not count.
-running() {
-    local pid
-    [ -f "$HOUSE/$1.session" ] || return 1
-    for pid in $(pgrep -s "$(cat "$HOUSE/$1.session")" -x "$1"); do
-        grep -q '^State:[[:space:]]*Z' "/proc/$pid/status" 2>/dev/null || return 0
-    done
-    return 1
-}
-
-launch() { # launch NAME COMMAND...
-    local name="$1"; shift
-    setsid "$@" >>"$HOUSE/$name.log" 2>&1 </dev/null 9>&- &
-    printf %s "$!" >"$HOUSE/$name.session"
-}
-
-halt() { # halt NAME: ends the sessions' processes of that name, and only those
-    local session name="$1"
-    [ -f "$HOUSE/$name.session" ] || return 0
-    session=$(cat "$HOUSE/$name.session")
-    pkill -TERM -s "$session" -x "$name" 2>/dev/null
-    for _ in $(seq 100); do
-        running "$name" || break
-        sleep 0.1
-    done
-    pkill -KILL -s "$session" -x "$name" 2>/dev/null
-    rm -f "$HOUSE/$name.session"
-}
-
-port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
-
-start_database() {
-    running mariadbd || {
-        halt mariadbd
-        local port="$DB_PORT"
-        while port_taken "$port"; do
-            port=$((port + 1))
-            [ "$port" -lt $((DB_PORT + 50)) ] || fail "no free port for the database from $DB_PORT on"
-        done
-        export DB_PORT="$port"
-        printf %s "$port" >"$HOUSE/mariadb.port"
-        if [ ! -f "$HOUSE/mariadb/.complete" ]; then
-            rm -rf "$HOUSE/mariadb"
-            mariadb-install-db --no-defaults --datadir="$HOUSE/mariadb" --auth-root-authentication-method=normal --skip-test-db \
-                --user="$(id -un)" >"$HOUSE/mariadb-install.log" 2>&1 || fail "the database could not be set up; see $HOUSE/mariadb-install.log"
-            touch "$HOUSE/mariadb/.complete"
-        fi
-        launch mariadbd mariadbd --no-defaults --datadir="$HOUSE/mariadb" --socket="$HOUSE/mariadb.sock" --port="$port" \
-            --bind-address=127.0.0.1 --pid-file="$HOUSE/mariadb.pid" --user="$(id -un)" --skip-name-resolve \
-            --innodb-buffer-pool-size=128M --character-set-server=utf8mb4
-    }
-    for try in $(seq 300); do
-        mariadb --no-defaults -uroot -S "$HOUSE/mariadb.sock" -e 'select 1' >/dev/null 2>&1 && break
-        # The first moment belongs to the launch itself.
-        [ "$try" -lt 20 ] || running mariadbd || fail "the database did not start; see $HOUSE/mariadbd.log"
-        sleep 0.1
-    done
-    mariadb --no-defaults -uroot -S "$HOUSE/mariadb.sock" -e "create database if not exists \`$DATABASE\` character set utf8mb4" \
-        || fail "the database does not answer; see $HOUSE/mariadbd.log"
-}
-
-check_port() {
-    running nginx && [ "$(cat "$HOUSE/nginx.port" 2>/dev/null)" = "$WEB_PORT" ] && return
-    halt nginx
-    port_taken "$WEB_PORT" && fail "port $WEB_PORT is taken by another program; choose one with OLD_EDDY_PORT=8081 bin/start"
-    return 0
-}
-
-start_web() {
-    cat >"$HOUSE/php-fpm.conf" <<CONF
-[global]
-error_log = $HOUSE/php-fpm.log
-daemonize = no
-[www]
-listen = $HOUSE/php.sock
-pm = static
-pm.max_children = ${OLD_EDDY_WORKERS:-4}
-pm.max_requests = 2000
-clear_env = no
-catch_workers_output = yes
-php_admin_value[memory_limit] = 64M
-php_admin_value[post_max_size] = 34M
-php_admin_value[upload_max_filesize] = 32M
-php_admin_flag[expose_php] = off
-php_admin_value[opcache.jit_buffer_size] = 32M
-php_admin_value[opcache.jit] = tracing
-CONF
-    cat >"$HOUSE/nginx.conf" <<CONF
-$([ "$(id -u)" = 0 ] && echo "user root;")
-worker_processes 1;
-daemon off;
-pid $HOUSE/nginx.pid;
-error_log $HOUSE/nginx-error.log;
-events { worker_connections 512; }
-http {
-    include /etc/nginx/mime.types;
-    types { application/manifest+json webmanifest; }
-    default_type application/octet-stream;
-    access_log off;
-    server_tokens off;
-    client_max_body_size 34m;
-    client_body_temp_path $HOUSE/tmp/body;
-    fastcgi_temp_path $HOUSE/tmp/fastcgi;
-    proxy_temp_path $HOUSE/tmp/proxy;
-    uwsgi_temp_path $HOUSE/tmp/uwsgi;
-    scgi_temp_path $HOUSE/tmp/scgi;
-    gzip on;
-    gzip_types text/css application/javascript image/svg+xml application/json;
-    server {
-        listen 127.0.0.1:$WEB_PORT;
-        root $ROOT/public;
-        location /build/assets/ { expires 1y; add_header Cache-Control "public, immutable"; }
-        location / { try_files \$uri @app; }
-        location @app {
-            include /etc/nginx/fastcgi_params;
-            fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
-            fastcgi_param SCRIPT_NAME /index.php;
-            fastcgi_param HTTP_HOST \$http_host;
-            fastcgi_pass unix:$HOUSE/php.sock;
-            fastcgi_buffers 16 32k;
-            fastcgi_buffer_size 32k;
-        }
-        location ~ \.php\$ { return 404; }
-    }
-}
-CONF
-    halt php-fpm8.2
-    local root_flag=()
-    [ "$(id -u)" = 0 ] && root_flag=(-R)
-    launch php-fpm8.2 php-fpm8.2 -F "${root_flag[@]}" -y "$HOUSE/php-fpm.conf" -d opcache.memory_consumption=64 -d opcache.interned_strings_buffer=8 \
-        -d opcache.validate_timestamps=0 -d realpath_cache_size=4M
-    check_port
-    if running nginx; then
-        pkill -HUP -o -s "$(cat "$HOUSE/nginx.session")" -x nginx
-    else
-        launch nginx nginx -c "$HOUSE/nginx.conf" -e "$HOUSE/nginx-error.log"
-        printf %s "$WEB_PORT" >"$HOUSE/nginx.port"
+    HOUSE="$1" WEB_PORT="$2" DATABASE="$3"
+    admit_service
+    (umask 077 && mkdir -p "$HOUSE"/{tmp,files,storage/{app,logs,framework/{cache/data,sessions,views}}}) || fail "cannot write in $HOUSE"
+    chmod 700 "$HOUSE"
+    # A house built by another user, as by an older version as root, changes its owner once.
+    [ "$(id -u)" != 0 ] || [ "$(stat -c %U "$HOUSE")" = "$SERVICE" ] || chown -R "$SERVICE:$SERVICE" "$HOUSE"
+    SOCKETS="$HOUSE"
+    # A socket's path is 107 characters long at most.
+    if [ "${#HOUSE}" -gt 90 ]; then
+        SOCKETS="/tmp/old-eddy-$(printf %s "$HOUSE" | sha1sum | cut -c1-12)"
+        as_service mkdir -p -m 700 "$SOCKETS"
+        [ "$(stat -c '%U %a' "$SOCKETS")" = "$SERVICE 700" ] || fail "$SOCKETS belongs to somebody else"
     fi
-    for _ in $(seq 150); do
-        curl -fsS -o /dev/null "http://127.0.0.1:$WEB_PORT/up" 2>/dev/null && return 0
-        sleep 0.1
-    done
-    fail "the pages do not answer; see $HOUSE/nginx-error.log and $HOUSE/php-fpm.log"
+    [ -s "$HOUSE/database.password" ] \
+        || as_service sh -c 'umask 077; head -c 24 /dev/urandom | od -An -tx1 | tr -d " \n" >"$1"' sh "$HOUSE/database.password"
+    export DB_CONNECTION=mariadb DB_SOCKET="$SOCKETS/mariadb.sock" DB_DATABASE="$DATABASE" DB_USERNAME=old_eddy
+    DB_PASSWORD="$(as_service cat "$HOUSE/database.password")" || fail "$HOUSE belongs to another user; start as that user"
+    export DB_PASSWORD
+    export APP_URL="http://127.0.0.1:$WEB_PORT" LARAVEL_STORAGE_PATH="$HOUSE/storage"
+    export APP_CONFIG_CACHE="$HOUSE/config.php" APP_ROUTES_CACHE="$HOUSE/routes.php" APP_EVENTS_CACHE="$HOUSE/events.php"
+    export APP_SERVICES_CACHE="$HOUSE/services.php" APP_PACKAGES_CACHE="$HOUSE/packages.php"
 }
 
-leave_house() {
-    halt nginx
-    halt php-fpm8.2
-    halt mariadbd
+artisan() { (cd "$ROOT" && umask 077 && as_service php artisan "$@"); }
+
+# Puts the database in its newest order, with its demo, and says what failed.
+fill_house() {
+    local log="$HOUSE/setup.log"
+    rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE"
+    : >"$log"
+    artisan migrate --force >>"$log" 2>&1 || fail "the database could not be brought up to date: $(first_error "$log"); all of it is in $log. Run this again when the cause is gone: what was done is kept"
+    artisan db:seed --force >>"$log" 2>&1 || fail "the demo data could not be loaded: $(first_error "$log"); see $log"
+    { artisan config:cache && artisan route:cache && artisan view:cache; } >>"$log" 2>&1 || fail "the caches could not be made: $(first_error "$log"); see $log"
 }
+
+first_error() { grep -m1 -iE 'error|exception|denied|SQLSTATE|fail' "$1" | sed 's/^[[:space:]]*//' | cut -c1-200; }

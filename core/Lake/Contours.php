@@ -17,7 +17,7 @@ final class Contours
         for ($row = 0; $row < $grid->rows - 1; $row++) {
             for ($col = 0; $col < $grid->cols - 1; $col++) {
                 $corners = [$grid->cell($col, $row), $grid->cell($col + 1, $row), $grid->cell($col + 1, $row + 1), $grid->cell($col, $row + 1)];
-                if (is_nan(array_sum($corners))) {
+                if (in_array(null, $corners, true)) {
                     continue;
                 }
                 $deep = ($corners[3] > $depthFt ? 1 : 0) + ($corners[2] > $depthFt ? 2 : 0) + ($corners[1] > $depthFt ? 4 : 0) + ($corners[0] > $depthFt ? 8 : 0);

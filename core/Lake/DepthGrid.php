@@ -8,7 +8,7 @@ use InvalidArgumentException;
 
 /**
  * A lake as depths in feet at the middles of square cells, row by row from the north-west. Land is 0 or less; where
- * nothing is known stands NAN. On the small span of a lake, degrees are taken as straight metres.
+ * nothing is known stands null. On the small span of a lake, degrees are taken as straight metres.
  */
 final readonly class DepthGrid
 {
@@ -18,7 +18,7 @@ final readonly class DepthGrid
      * @param  float  $north  latitude of the middle of the first row, degrees
      * @param  float  $west  longitude of the middle of the first column, degrees
      * @param  float  $cellM  side of a cell, metres, over 0
-     * @param  list<float>  $depthsFt  cols × rows of them
+     * @param  list<?float>  $depthsFt  cols × rows of them
      */
     public function __construct(public float $north, public float $west, public float $cellM, public int $cols, public int $rows, public array $depthsFt)
     {
@@ -27,14 +27,14 @@ final readonly class DepthGrid
         }
     }
 
-    /** Depth in feet of a cell, NAN outside and where nothing is known. */
-    public function cell(int $col, int $row): float
+    /** Depth in feet of a cell, null outside and where nothing is known. */
+    public function cell(int $col, int $row): ?float
     {
-        return $col < 0 || $row < 0 || $col >= $this->cols || $row >= $this->rows ? NAN : $this->depthsFt[$row * $this->cols + $col];
+        return $col < 0 || $row < 0 || $col >= $this->cols || $row >= $this->rows ? null : $this->depthsFt[$row * $this->cols + $col];
     }
 
-    /** Depth in feet at a position, from the cell it lies in; NAN where nothing is known. */
-    public function at(float $lat, float $lon): float
+    /** Depth in feet at a position, from the cell it lies in; null where nothing is known. */
+    public function at(float $lat, float $lon): ?float
     {
         [$col, $row] = $this->cellAt($lat, $lon);
 
@@ -68,28 +68,54 @@ final readonly class DepthGrid
     /** Whether a cell is known to be water. */
     public function isWater(int $col, int $row): bool
     {
-        // NAN is not over anything.
-        return $this->cell($col, $row) > 0;
+        return ($this->cell($col, $row) ?? 0.0) > 0;
     }
 
     /** The deepest cell, feet; null where no depth is known. */
     public function deepestFt(): ?float
     {
-        $deepest = -INF;
+        $deepest = null;
         foreach ($this->depthsFt as $depth) {
-            // NAN is not over anything.
-            if ($depth > $deepest) {
+            if ($depth !== null && ($deepest === null || $depth > $deepest)) {
                 $deepest = $depth;
             }
         }
 
-        return $deepest === -INF ? null : $deepest;
+        return $deepest;
     }
 
     /** The same lake at another level: feet above (plus) or below the level the depths are for. How high the land is, nobody sounded: it stays land. */
     public function atLevel(float $riseFt): self
     {
-        return new self($this->north, $this->west, $this->cellM, $this->cols, $this->rows, array_map(static fn (float $d): float => $d > 0 ? max(0.0, $d + $riseFt) : $d, $this->depthsFt));
+        return new self($this->north, $this->west, $this->cellM, $this->cols, $this->rows, array_map(static fn (?float $d): ?float => $d !== null && $d > 0 ? max(0.0, $d + $riseFt) : $d, $this->depthsFt));
+    }
+
+    /** The same grid with land where another one has land and nothing was sounded here. */
+    public function withLandOf(self $other): self
+    {
+        $depths = $this->depthsFt;
+        foreach ($depths as $i => $depth) {
+            if ($depth === null) {
+                $theirs = $other->at(...$this->position($i % $this->cols, intdiv($i, $this->cols)));
+                $depths[$i] = $theirs !== null && $theirs <= 0 ? 0.0 : null;
+            }
+        }
+
+        return new self($this->north, $this->west, $this->cellM, $this->cols, $this->rows, $depths);
+    }
+
+    /** How much of the known water of this grid is land in another, 0 to 1; 0 where no water is known. */
+    public function driedBy(self $other): float
+    {
+        [$water, $dry] = [0, 0];
+        foreach ($this->depthsFt as $i => $depth) {
+            if ($depth !== null && $depth > 0) {
+                $water++;
+                $dry += ($other->depthsFt[$i] ?? 0.0) <= 0 ? 1 : 0;
+            }
+        }
+
+        return $water === 0 ? 0.0 : $dry / $water;
     }
 
     /** The same lake in coarser cells, each the mean of what is known in it; a cell is water when half of it is. */
@@ -107,7 +133,7 @@ final readonly class DepthGrid
             $base = intdiv($row, $factor) * $cols;
             for ($col = 0; $col < $this->cols; $col++) {
                 $depth = $this->depthsFt[$i++];
-                if (! is_nan($depth)) {
+                if ($depth !== null) {
                     $to = $base + intdiv($col, $factor);
                     $sum[$to] += $depth;
                     $count[$to]++;
@@ -115,7 +141,7 @@ final readonly class DepthGrid
             }
         }
         foreach ($sum as $to => $total) {
-            $sum[$to] = $factor * $factor <= $count[$to] * 2 ? $total / $count[$to] : NAN;
+            $sum[$to] = $factor * $factor <= $count[$to] * 2 ? $total / $count[$to] : null;
         }
         [$north, $west] = $this->position(($factor - 1) / 2, ($factor - 1) / 2);
 

@@ -109,7 +109,8 @@ final class FeatureFinder
         foreach ($this->where(fn (int $i): bool => $this->bottom->height[$i] > 0.3) as $i => $yes) {
             $depth = $this->bottom->depth[$i];
             foreach ([-$cols - 1, -$cols, -$cols + 1, -1, 1, $cols - 1, $cols, $cols + 1] as $to) {
-                if (! (($this->bottom->depth[$i + $to] ?? NAN) >= $depth)) {
+                $beside = $this->bottom->depth[$i + $to] ?? null;
+                if ($beside === null || $beside < $depth) {
                     continue 2;
                 }
             }
@@ -137,8 +138,8 @@ final class FeatureFinder
                 if (isset($seen[$to])) {
                     continue;
                 }
-                $depth = $this->bottom->depth[$to] ?? NAN;
-                if (! ($depth >= $this->bottom->depth[$top]) || ($step === -1 && $col === 0) || ($step === 1 && $col === $cols - 1)) {
+                $depth = $this->bottom->depth[$to] ?? null;
+                if ($depth === null || $depth < $this->bottom->depth[$top] || ($step === -1 && $col === 0) || ($step === 1 && $col === $cols - 1)) {
                     return null;
                 }
                 if ($depth < $toFt) {
@@ -173,8 +174,8 @@ final class FeatureFinder
         $first = null;
         for ($step = 0; $step < 16; $step++) {
             $angle = M_PI * $step / 8;
-            $to = $this->bottom->depth[$i + (int) round($r * cos($angle)) + $cols * (int) round($r * sin($angle))] ?? NAN;
-            if (is_nan($to) || abs($to - $this->bottom->depth[$i]) < 0.15) {
+            $to = $this->bottom->depth[$i + (int) round($r * cos($angle)) + $cols * (int) round($r * sin($angle))] ?? null;
+            if ($to === null || abs($to - $this->bottom->depth[$i]) < 0.15) {
                 continue;
             }
             $deeper = $to > $this->bottom->depth[$i];
@@ -285,7 +286,7 @@ final class FeatureFinder
         $cells = [];
         [$least, $most] = self::FISHED_FT;
         foreach ($this->bottom->depth as $i => $depth) {
-            if ($depth >= $least && $depth <= $most && ! is_nan($this->bottom->slope[$i]) && $is($i)) {
+            if ($depth !== null && $depth >= $least && $depth <= $most && $this->bottom->slope[$i] !== null && $is($i)) {
                 $cells[$i] = true;
             }
         }

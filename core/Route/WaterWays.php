@@ -174,7 +174,7 @@ final class WaterWays
 
     private function floats(int $col, int $row): bool
     {
-        return $this->grid->cell($col, $row) >= $this->draftFt;
+        return ($this->grid->cell($col, $row) ?? 0.0) >= $this->draftFt;
     }
 
     /** The nearest cell that floats the boat; a spot on the bank is left to the boat that lies off it. */

@@ -29,7 +29,7 @@ final class LakeTest extends TestCase
         $compared = 0;
         foreach ([['slope_percent', Terrain::slopePercent($grid), 1.0], ['position_m', Terrain::positionFt($grid), 0.3048]] as [$key, $ours, $unit]) {
             foreach ($g[$key] as $i => $theirs) {
-                self::assertSame($theirs === null, is_nan($ours[$i]), "{$key} {$i}");
+                self::assertSame($theirs === null, $ours[$i] === null, "{$key} {$i}");
                 if ($theirs !== null) {
                     self::assertEqualsWithDelta($theirs, $ours[$i] * $unit, 2e-4 * max(1, abs($theirs)), "{$key} {$i}");
                     $compared++;
@@ -42,10 +42,10 @@ final class LakeTest extends TestCase
     public function test_unknown_cells_stay_unknown(): void
     {
         $depths = array_fill(0, 49, 8.0);
-        $depths[24] = NAN;
+        $depths[24] = null;
         $slope = Terrain::slopePercent(new DepthGrid(37, -80, 10, 7, 7, $depths));
-        self::assertNan($slope[24]);
-        self::assertNan($slope[16], 'beside it');
+        self::assertNull($slope[24]);
+        self::assertNull($slope[16], 'beside it');
         self::assertSame(0.0, $slope[8]);
     }
 
@@ -96,7 +96,7 @@ final class LakeTest extends TestCase
         $grid = $soundings->grid(100);
         self::assertEqualsWithDelta(10.0, $grid->at(37.0, -80.0), 1e-9);
         self::assertEqualsWithDelta(15.0, $grid->at(36.99982, -79.99888), 0.6, 'within the gap: from its neighbours');
-        self::assertNan($grid->at(36.995, -80.0), '500 m from any sounding nothing is known');
+        self::assertNull($grid->at(36.995, -80.0), '500 m from any sounding nothing is known');
         self::assertSame(30.0, $grid->at(36.99, -80.0));
     }
 
@@ -161,13 +161,13 @@ final class LakeTest extends TestCase
     /** W12. */
     public function test_another_level_moves_the_water_and_not_the_land(): void
     {
-        $grid = new DepthGrid(37, -80, 10, 4, 1, [0.0, 1.0, 6.0, NAN]);
+        $grid = new DepthGrid(37, -80, 10, 4, 1, [0.0, 1.0, 6.0, null]);
         $up = $grid->atLevel(2.0)->depthsFt;
         self::assertSame([0.0, 3.0, 8.0], array_slice($up, 0, 3));
-        self::assertNan($up[3]);
+        self::assertNull($up[3]);
         self::assertSame([0.0, 0.0, 4.0], array_slice($grid->atLevel(-2.0)->depthsFt, 0, 3), 'what fell dry is land');
         self::assertSame(6.0, $grid->deepestFt());
-        self::assertNull((new DepthGrid(37, -80, 10, 1, 1, [NAN]))->deepestFt());
+        self::assertNull((new DepthGrid(37, -80, 10, 1, 1, [null]))->deepestFt());
     }
 
     public function test_a_coarser_grid_keeps_place_and_depth(): void

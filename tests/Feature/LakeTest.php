@@ -290,7 +290,7 @@ final class LakeTest extends WaterTestCase
 
     public function test_a_packed_grid_is_the_same_unpacked(): void
     {
-        $grid = new DepthGrid(36.9, -80.1, 12.5, 3, 2, [1.5, 2.5, NAN, 0.0, 30.25, 7.0]);
+        $grid = new DepthGrid(36.9, -80.1, 12.5, 3, 2, [1.5, 2.5, null, 0.0, 30.25, 7.0]);
         $same = PackedGrid::unpack(PackedGrid::pack($grid));
         self::assertNan($same->depthsFt[2]);
         self::assertSame([36.9, -80.1, 12.5, 3, 2, 30.25], [$same->north, $same->west, $same->cellM, $same->cols, $same->rows, $same->depthsFt[4]]);
