@@ -13,6 +13,7 @@ use App\Http\Controllers\DrillController;
 use App\Http\Controllers\EntriesController;
 use App\Http\Controllers\FishController;
 use App\Http\Controllers\LakesController;
+use App\Http\Controllers\LayersController;
 use App\Http\Controllers\ReadController;
 use App\Http\Controllers\RuleController;
 use App\Http\Controllers\SchoolsController;
@@ -44,9 +45,14 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/lakes', [LakesController::class, 'open'])->name('lakes.open');
     Route::prefix('/lakes/{lake}')->whereNumber('lake')->group(function (): void {
         Route::get('/', [LakesController::class, 'show'])->name('lake');
-        Route::post('/file', [LakesController::class, 'takeIn'])->name('lake.take');
+        Route::post('/file', [LayersController::class, 'take'])->name('lake.take');
+        Route::get('/layers', [LayersController::class, 'progress'])->name('layers.progress');
+        Route::get('/layers/{layer}', [LayersController::class, 'show'])->whereNumber('layer')->name('layer');
+        Route::post('/layers/{layer}', [LayersController::class, 'answer'])->whereNumber('layer')->name('layer.answer');
+        Route::patch('/layers/{layer}', [LayersController::class, 'change'])->whereNumber('layer')->name('layer.change');
         Route::get('/file/{form}', [LakesController::class, 'giveOut'])->whereIn('form', ['gpx', 'geojson', 'csv'])->name('lake.give');
         Route::post('/spots', [SpotsController::class, 'keep'])->name('spot.keep');
+        Route::post('/spots/many', [SpotsController::class, 'many'])->name('spots.many');
         Route::post('/features', [SpotsController::class, 'dismiss'])->name('feature.drop');
         Route::delete('/spots/{spot}', [SpotsController::class, 'drop'])->whereNumber('spot')->name('spot.drop');
     });

@@ -77,6 +77,25 @@ final readonly class PlanDrawing
         return implode(' ', array_map(fn (array $p): string => $this->x($p[1]).','.$this->y($p[0]), $line));
     }
 
+    /**
+     * A ring of shoreline, no finer than the screen shows it.
+     *
+     * @param  list<array{float, float}>  $ring  longitude, latitude
+     */
+    public function ring(array $ring): string
+    {
+        [$points, $last, $least] = [[], null, $this->metresPerPoint()];
+        foreach ($ring as [$lon, $lat]) {
+            $at = [$this->x($lon), $this->y($lat)];
+            if ($last === null || hypot($at[0] - $last[0], $at[1] - $last[1]) >= $least) {
+                $points[] = "{$at[0]},{$at[1]}";
+                $last = $at;
+            }
+        }
+
+        return implode(' ', $points);
+    }
+
     /** An arrow for a corner of the plan, pointing towards a compass direction. */
     public function compassArrow(string $corner, float $towardDeg): string
     {

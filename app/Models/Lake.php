@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Waters\PackedGrid;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use OldEddy\Lake\Bottom;
 use OldEddy\Lake\DepthGrid;
@@ -23,7 +24,8 @@ use OldEddy\Lake\Shape;
  * @property list<array{name: string, lat: float, lon: float}>|null $sections names of arms and sections
  * @property list<list<array{float, float}>>|null $tracks longitude, latitude
  * @property list<string>|null $dropped found features that are not wanted
- * @property ?string $grid
+ * @property float $cell_m side of a cell that was asked for, metres
+ * @property ?float $deepest_ft of the working grid
  * @property ?string $working
  * @property ?float $ramp_lat
  * @property ?float $ramp_lon
@@ -34,13 +36,19 @@ final class Lake extends Model
     /** Cells of the working grid, about. */
     private const WORKING_CELLS = 60_000;
 
-    protected $fillable = ['name', 'shoreline', 'sections', 'tracks', 'dropped', 'grid', 'working', 'ramp_lat', 'ramp_lon'];
+    /** What a page reads of a lake; the full grid and all points of its tracks are asked for where they are needed. */
+    public const LIGHT = ['id', 'user_id', 'name', 'shoreline', 'sections', 'tracks', 'dropped', 'working', 'ramp_lat', 'ramp_lon', 'cell_m', 'deepest_ft', 'created_at', 'updated_at'];
 
-    protected $attributes = ['shoreline' => null, 'sections' => null, 'tracks' => null, 'dropped' => null, 'grid' => null, 'working' => null, 'ramp_lat' => null, 'ramp_lon' => null];
+    protected $fillable = ['name', 'shoreline', 'sections', 'tracks', 'all_tracks', 'dropped', 'grid', 'working', 'ramp_lat', 'ramp_lon', 'cell_m', 'deepest_ft'];
 
-    protected $hidden = ['grid', 'working'];
+    protected $attributes = ['shoreline' => null, 'sections' => null, 'tracks' => null, 'dropped' => null, 'working' => null, 'ramp_lat' => null, 'ramp_lon' => null, 'cell_m' => 10.0, 'deepest_ft' => null];
+
+    protected $hidden = ['grid', 'working', 'all_tracks'];
 
     private ?DepthGrid $unpacked = null;
+
+    /** The bytes that were unpacked: another grid is unpacked anew. */
+    private ?string $unpackedOf = null;
 
     private ?Bottom $bottom = null;
 
@@ -48,20 +56,55 @@ final class Lake extends Model
     public function spots(): HasMany
     {
         $relation = $this->hasMany(LakeSpot::class);
-        $relation->orderBy('name');
+        // Those that went out with their layer are not there.
+        $relation->where('out_with', 0)->orderByRaw('name collate utf8mb4_unicode_ci');
+
+        return $relation;
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return HasMany<Layer, $this> */
+    public function layers(): HasMany
+    {
+        $relation = $this->hasMany(Layer::class);
+        $relation->orderBy('id');
 
         return $relation;
     }
 
     /** Keeps new depths, and reads again what they say of each spot. */
-    public function keepGrid(DepthGrid $grid): void
+    public function keepGrid(?DepthGrid $grid): void
     {
-        $factor = (int) ceil(sqrt($grid->cols * $grid->rows / self::WORKING_CELLS));
-        $this->update(['grid' => PackedGrid::pack($grid), 'working' => PackedGrid::pack($grid->coarser($factor))]);
-        [$this->unpacked, $this->bottom] = [null, null];
+        $working = $grid?->coarser((int) ceil(sqrt($grid->cols * $grid->rows / self::WORKING_CELLS)));
+        $this->update([
+            'grid' => $grid === null ? null : PackedGrid::pack($grid), 'working' => $working === null ? null : PackedGrid::pack($working),
+        ]);
+        $this->update(['deepest_ft' => $this->workingGrid()?->deepestFt()]);
         foreach ($this->spots()->get() as $spot) {
+            $spot->timestamps = false;
             $spot->update($this->read($spot->lat, $spot->lon));
         }
+    }
+
+    /** The depths as they were made, cell by cell. */
+    public function fullGrid(): ?DepthGrid
+    {
+        $packed = self::query()->whereKey($this->id)->value('grid');
+
+        return $packed === null ? null : PackedGrid::unpack($packed);
+    }
+
+    /** @return list<list<array{float, float}>> longitude, latitude of every point of the tracks */
+    public function allTracks(): array
+    {
+        $packed = self::query()->whereKey($this->id)->value('all_tracks');
+
+        return $packed === null ? $this->tracks ?? [] : json_decode((string) gzinflate($packed), true, flags: JSON_THROW_ON_ERROR);
     }
 
     /** The marked spot nearest to a position, within so many metres; null where there is none. */
@@ -85,12 +128,17 @@ final class Lake extends Model
     /** The grid coarse enough to read at once, or null where the depths are not known. */
     public function workingGrid(): ?DepthGrid
     {
-        return $this->working === null ? null : $this->unpacked ??= PackedGrid::unpack($this->working);
+        if ($this->working !== $this->unpackedOf) {
+            [$this->unpackedOf, $this->bottom] = [$this->working, null];
+            $this->unpacked = $this->working === null ? null : PackedGrid::unpack($this->working);
+        }
+
+        return $this->unpacked;
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['shoreline' => 'array', 'sections' => 'array', 'tracks' => 'array', 'dropped' => 'array', 'ramp_lat' => 'float', 'ramp_lon' => 'float'];
+        return ['shoreline' => 'array', 'sections' => 'array', 'tracks' => 'array', 'dropped' => 'array', 'ramp_lat' => 'float', 'ramp_lon' => 'float', 'cell_m' => 'float', 'deepest_ft' => 'float'];
     }
 }

@@ -38,6 +38,8 @@ use OldEddy\Where\Place;
  * @property ?array{float, float, float} $shape
  * @property ?array{kind: string, inside_ft: float, outside_ft: float, walkway_ft: float, extras: list<string>} $dock
  * @property string $origin
+ * @property ?int $layer_id the file it came with
+ * @property int $out_with the layer it was taken out with, or 0
  */
 final class LakeSpot extends Model
 {
@@ -46,9 +48,9 @@ final class LakeSpot extends Model
 
     protected $table = 'spots';
 
-    protected $fillable = ['lake_id', 'name', ...self::FIELDS, 'fetch_ft', 'shape', 'dock', 'origin'];
+    protected $fillable = ['lake_id', 'name', ...self::FIELDS, 'fetch_ft', 'shape', 'dock', 'origin', 'layer_id', 'out_with'];
 
-    protected $attributes = ['cover' => '[]', 'origin' => 'typed', 'structure' => null, 'bottom' => null, 'shallow_ft' => null, 'deep_ft' => null, 'depth_nearby_ft' => null, 'bank_faces_deg' => null, 'object_height_ft' => null, 'setback_ft' => null, 'flows_to_deg' => null, 'fetch_ft' => null, 'shape' => null, 'dock' => null];
+    protected $attributes = ['out_with' => 0, 'layer_id' => null, 'cover' => '[]', 'origin' => 'typed', 'structure' => null, 'bottom' => null, 'shallow_ft' => null, 'deep_ft' => null, 'depth_nearby_ft' => null, 'bank_faces_deg' => null, 'object_height_ft' => null, 'setback_ft' => null, 'flows_to_deg' => null, 'fetch_ft' => null, 'shape' => null, 'dock' => null];
 
     /** @return BelongsTo<Lake, $this> */
     public function lake(): BelongsTo

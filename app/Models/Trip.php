@@ -75,7 +75,10 @@ final class Trip extends Model
     /** @return BelongsTo<Lake, $this> */
     public function lake(): BelongsTo
     {
-        return $this->belongsTo(Lake::class);
+        $relation = $this->belongsTo(Lake::class);
+        $relation->select(Lake::LIGHT);
+
+        return $relation;
     }
 
     /** @return HasMany<Turn, $this> */

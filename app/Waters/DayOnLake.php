@@ -30,8 +30,17 @@ final class DayOnLake
     /** So many lookalikes are told. */
     private const ALIKE = 5;
 
-    /** @var list<LakeSpot> */
+    /** Spots whose fit is told hour by hour, and among which a route chooses: the best of the day. */
+    public const CLOSELY = 40;
+
+    /** Hours at which all spots are held against each other first. */
+    private const LOOKS = [7 * 60, 12 * 60, 18 * 60];
+
+    /** @var list<LakeSpot> those with water on them today */
     public readonly array $spots;
+
+    /** @var list<LakeSpot> those without (W12) */
+    public readonly array $dry;
 
     /** @var list<Place> */
     public readonly array $places;
@@ -44,16 +53,17 @@ final class DayOnLake
     /** The deepest place of the lake today. */
     private readonly ?float $deepestFt;
 
-    private ?DayByHour $byHour = null;
+    /** @var array<string, DayByHour> by the names asked for */
+    private array $byHour = [];
 
     public function __construct(public readonly Trip $trip, public readonly Lake $lake)
     {
-        $this->spots = array_values($lake->spots->all());
-        $this->places = array_map(static fn (LakeSpot $s): Place => $s->place(), $this->spots);
         $this->day = Settler::settle($trip->told());
+        [$dry, $wet] = $lake->spots->partition(fn (LakeSpot $s): bool => $s->place()->isDryAt($this->day->riseFt()));
+        [$this->spots, $this->dry] = [array_values($wet->all()), array_values($dry->all())];
+        $this->places = array_map(static fn (LakeSpot $s): Place => $s->place(), $this->spots);
         $this->records = $this->records();
-        $deepest = $lake->workingGrid()?->deepestFt();
-        $this->deepestFt = $deepest === null ? null : max(1.0, $deepest + $this->day->riseFt());
+        $this->deepestFt = $lake->deepest_ft === null ? null : max(1.0, $lake->deepest_ft + $this->day->riseFt());
     }
 
     /** @return list<RankedPlace> best first, at a minute of the day */
@@ -67,9 +77,24 @@ final class DayOnLake
         return Hour::of($this->day, $minute, $this->deepestFt);
     }
 
-    public function byHour(): DayByHour
+    /** @param  list<string>  $names */
+    public function byHour(array $names): DayByHour
     {
-        return $this->byHour ??= DayByHour::of($this->places, $this->day, $this->records, $this->deepestFt);
+        return $this->byHour[serialize($names)] ??= DayByHour::of(array_values(array_filter($this->places, static fn (Place $p): bool => in_array($p->name, $names, true))), $this->day, $this->records, $this->deepestFt);
+    }
+
+    /** @return list<string> the names of the spots that promise most at one hour of the day or another, best first */
+    public function bestOfTheDay(): array
+    {
+        $best = [];
+        foreach (self::LOOKS as $minute) {
+            foreach ($this->ranked($minute) as $r) {
+                $best[$r->place->name] = max($best[$r->place->name] ?? 0.0, $r->fit);
+            }
+        }
+        arsort($best);
+
+        return array_map(strval(...), array_slice(array_keys($best), 0, self::CLOSELY));
     }
 
     /** @return list<array{place: Place, likeness: float, shared: list<string>}> the spots most like one of them */

@@ -34,8 +34,11 @@ final class DayRoute
     /** @param  Asked  $asked */
     public function __construct(private readonly DayOnLake $day, private readonly array $asked)
     {
-        $this->spots = array_values(array_filter($day->spots, fn (LakeSpot $s): bool => ! in_array($s->id, $asked['forbidden'], true) && $s->id !== ($asked['start'] ?? null)));
-        $grid = $day->lake->workingGrid();
+        // A route chooses among the best of the day; what must be on it is on it anyway.
+        $best = $day->bestOfTheDay();
+        $this->spots = array_values(array_filter($day->spots, static fn (LakeSpot $s): bool => in_array($s->id, $asked['locked'], true) || (in_array($s->name, $best, true) && ! in_array($s->id, $asked['forbidden'], true) && $s->id !== ($asked['start'] ?? null))));
+        // Of a lake whose depths nobody measured, no way over water is known.
+        $grid = $day->lake->deepest_ft === null ? null : $day->lake->workingGrid();
         $this->ways = $grid === null ? null : new WaterWays($grid->atLevel($day->day->riseFt()));
     }
 
@@ -91,7 +94,7 @@ final class DayRoute
     /** @return list<Stop> */
     private function stops(): array
     {
-        $worth = $this->day->byHour()->fits;
+        $worth = $this->day->byHour(array_map(static fn (LakeSpot $s): string => $s->name, $this->spots))->fits;
 
         return array_map(fn (LakeSpot $s): Stop => new Stop($s->name, $worth[$s->name], $this->asked['minutes'], in_array($s->id, $this->asked['locked'], true)), $this->spots);
     }

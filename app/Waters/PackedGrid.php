@@ -4,29 +4,52 @@ declare(strict_types=1);
 
 namespace App\Waters;
 
+use InvalidArgumentException;
 use OldEddy\Lake\DepthGrid;
 
-/** A depth grid as bytes: eight-byte head values and four-byte depths, deflated. */
+/** A depth grid as bytes: eight-byte head values and four-byte depths, deflated. What is not known is written as no number. */
 final class PackedGrid
 {
+    private const HEAD_BYTES = 40;
+
+    /** Grids of older versions had no latitude of square cells. */
+    private const OLDER_HEAD_BYTES = 32;
+
+    /** No packed grid is larger than this when it is unpacked. */
+    private const MOST_BYTES = 64_000_000;
+
     public static function pack(DepthGrid $grid): string
     {
-        $packed = pack('eeeVV', $grid->north, $grid->west, $grid->cellM, $grid->cols, $grid->rows);
+        $packed = pack('eeeVVe', $grid->north, $grid->west, $grid->cellM, $grid->cols, $grid->rows, $grid->squareAt ?? $grid->north);
         foreach (array_chunk($grid->depthsFt, 50_000) as $some) {
-            $packed .= pack('g*', ...$some);
+            $packed .= pack('g*', ...array_map(static fn (?float $depth): float => $depth ?? NAN, $some));
         }
 
         return (string) gzdeflate($packed, 3);
     }
 
+    /** @throws InvalidArgumentException for bytes that are no grid */
     public static function unpack(string $packed): DepthGrid
     {
-        $bytes = (string) gzinflate($packed);
+        $bytes = @gzinflate($packed, self::MOST_BYTES);
+        if ($bytes === false || strlen($bytes) <= self::OLDER_HEAD_BYTES) {
+            throw new InvalidArgumentException('These bytes are no depth grid.');
+        }
         /** @var array{north: float, west: float, cell: float, cols: int, rows: int} $head */
         $head = unpack('enorth/ewest/ecell/Vcols/Vrows', $bytes);
-        /** @var array<int, float> $depths */
-        $depths = unpack('g*', $bytes, 32);
+        $first = strlen($bytes) - 4 * $head['cols'] * $head['rows'];
+        if (is_nan($head['north'] + $head['west'] + $head['cell']) || ($first !== self::HEAD_BYTES && $first !== self::OLDER_HEAD_BYTES)) {
+            throw new InvalidArgumentException('These bytes are no depth grid.');
+        }
+        $square = $first === self::HEAD_BYTES ? (unpack('e', $bytes, self::OLDER_HEAD_BYTES) ?: [1 => $head['north']])[1] : $head['north'];
+        $depths = [];
+        // In pieces: unpacked at once, the same numbers would stand in memory twice.
+        for ($at = $first; $at < strlen($bytes); $at += 200_000) {
+            foreach (unpack('g*', substr($bytes, $at, 200_000)) ?: [] as $depth) {
+                $depths[] = is_nan($depth) ? null : $depth;
+            }
+        }
 
-        return new DepthGrid($head['north'], $head['west'], $head['cell'], $head['cols'], $head['rows'], array_values($depths));
+        return new DepthGrid($head['north'], $head['west'], $head['cell'], $head['cols'], $head['rows'], $depths, $square);
     }
 }

@@ -97,4 +97,4 @@ fill_house() {
     { artisan config:cache && artisan route:cache && artisan view:cache; } >>"$log" 2>&1 || fail "the caches could not be made: $(first_error "$log"); see $log"
 }
 
-first_error() { grep -m1 -iE 'error|exception|denied|SQLSTATE|fail' "$1" | sed 's/^[[:space:]]*//' | cut -c1-200; }
+first_error() { grep -m1 -E 'SQLSTATE|Exception|ERROR|Error|denied' "$1" | sed 's/^[[:space:]]*//' | cut -c1-200; }

@@ -78,7 +78,7 @@ final class Settler
             windMph: $told->windMph ?? $this->assume('weather.wind_mph', self::ASSUMED_WIND_MPH, 'Wind unknown: 5 mph assumed.'),
             windFromDeg: $told->windFromDeg,
             front: $front,
-            spot: $spot ?? new Spot,
+            spot: $spot?->asItStands() ?? new Spot,
             forage: $told->forage,
             observed: $told->observed,
             pressure: $told->pressure ?? Pressure::from($this->assume('pressure', 'normal', 'Fishing pressure unknown: normal assumed.')),

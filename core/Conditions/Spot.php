@@ -22,7 +22,14 @@ final readonly class Spot
         public ?bool $shaded = null,
         public ?float $shadeWidthFt = null,
         public ?float $castBearingDeg = null,
+        public bool $isDry = false,
     ) {
+    }
+
+    /** The spot as it can be read today: one whose deepest part has no water on it is dry, and its depths say nothing (W12). */
+    public function asItStands(): self
+    {
+        return $this->deepFt === null || $this->deepFt > 0 ? $this : new self(...[...get_object_vars($this), 'shallowFt' => null, 'deepFt' => null, 'isDry' => true]);
     }
 
     /** Whether one of these covers is here. */

@@ -15,10 +15,10 @@ final readonly class Sentence
     {
     }
 
-    /** Reads one line; what is broken says why. */
+    /** Reads one line; what is broken says why. What recorders put in front, a tag block or a time, is passed over. */
     public static function read(string $line): self|Broken
     {
-        $line = trim($line);
+        $line = self::bare(trim($line));
         if ($line === '' || strlen($line) > self::LONGEST || preg_match('/^[\x20-\x7e]+$/', $line) !== 1) {
             return Broken::Garbled;
         }
@@ -59,6 +59,16 @@ final readonly class Sentence
     public function text(int $field): string
     {
         return $this->fields[$field] ?? '';
+    }
+
+    /** The sentence in a line: from its last sign of a beginning on, where something else stands before it. */
+    private static function bare(string $line): string
+    {
+        if ($line === '' || $line[0] === '$' || $line[0] === '!') {
+            return $line;
+        }
+
+        return preg_match('/(?<![A-Z0-9])[$!][A-Z0-9]{4,6},[^$!]*$/', $line, $m) === 1 ? $m[0] : $line;
     }
 
     private static function checksum(string $body): string

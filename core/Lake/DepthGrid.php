@@ -19,8 +19,9 @@ final readonly class DepthGrid
      * @param  float  $west  longitude of the middle of the first column, degrees
      * @param  float  $cellM  side of a cell, metres, over 0
      * @param  list<?float>  $depthsFt  cols × rows of them
+     * @param  ?float  $squareAt  latitude at which a cell is as wide as it is high, degrees; the first row's where it is not said
      */
-    public function __construct(public float $north, public float $west, public float $cellM, public int $cols, public int $rows, public array $depthsFt)
+    public function __construct(public float $north, public float $west, public float $cellM, public int $cols, public int $rows, public array $depthsFt, public ?float $squareAt = null)
     {
         if ($cellM <= 0 || $cols < 1 || $rows < 1 || count($depthsFt) !== $cols * $rows) {
             throw new InvalidArgumentException('A depth grid needs a cell size over 0 and as many depths as it has cells.');
@@ -87,7 +88,7 @@ final readonly class DepthGrid
     /** The same lake at another level: feet above (plus) or below the level the depths are for. How high the land is, nobody sounded: it stays land. */
     public function atLevel(float $riseFt): self
     {
-        return new self($this->north, $this->west, $this->cellM, $this->cols, $this->rows, array_map(static fn (?float $d): ?float => $d !== null && $d > 0 ? max(0.0, $d + $riseFt) : $d, $this->depthsFt));
+        return new self($this->north, $this->west, $this->cellM, $this->cols, $this->rows, array_map(static fn (?float $d): ?float => $d !== null && $d > 0 ? max(0.0, $d + $riseFt) : $d, $this->depthsFt), $this->squareAt);
     }
 
     /** The same grid with land where another one has land and nothing was sounded here. */
@@ -101,7 +102,7 @@ final readonly class DepthGrid
             }
         }
 
-        return new self($this->north, $this->west, $this->cellM, $this->cols, $this->rows, $depths);
+        return new self($this->north, $this->west, $this->cellM, $this->cols, $this->rows, $depths, $this->squareAt);
     }
 
     /** How much of the known water of this grid is land in another, 0 to 1; 0 where no water is known. */
@@ -145,11 +146,11 @@ final readonly class DepthGrid
         }
         [$north, $west] = $this->position(($factor - 1) / 2, ($factor - 1) / 2);
 
-        return new self($north, $west, $this->cellM * $factor, $cols, $rows, $sum);
+        return new self($north, $west, $this->cellM * $factor, $cols, $rows, $sum, $this->squareAt ?? $this->north);
     }
 
     private function metresPerLon(): float
     {
-        return self::METRES_PER_DEGREE * cos(deg2rad($this->north));
+        return self::METRES_PER_DEGREE * cos(deg2rad($this->squareAt ?? $this->north));
     }
 }

@@ -138,6 +138,6 @@ final class Shoreline
             }
         }
 
-        return new DepthGrid($grid->north, $grid->west, $grid->cellM, $grid->cols, $grid->rows, $depths);
+        return new DepthGrid($grid->north, $grid->west, $grid->cellM, $grid->cols, $grid->rows, $depths, $grid->squareAt);
     }
 }

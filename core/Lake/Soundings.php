@@ -155,7 +155,7 @@ final class Soundings
         $depths = self::fill($known, $cols, $rows, $reach);
         $perLon = DepthGrid::METRES_PER_DEGREE * cos(deg2rad($this->north0));
 
-        return new DepthGrid($this->north0 - ($this->offsetM + $top * $this->cellM) / DepthGrid::METRES_PER_DEGREE, $this->west0 + ($this->offsetM + $left * $this->cellM) / $perLon, $this->cellM, $cols, $rows, $depths);
+        return new DepthGrid($this->north0 - ($this->offsetM + $top * $this->cellM) / DepthGrid::METRES_PER_DEGREE, $this->west0 + ($this->offsetM + $left * $this->cellM) / $perLon, $this->cellM, $cols, $rows, $depths, $this->north0);
     }
 
     /**

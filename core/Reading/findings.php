@@ -57,6 +57,7 @@ return [
     'W11' => static fn (Reading $r): ?string => $r->day->tempF >= 84 && $r->stage->stage === Stage::Summer
         ? ($r->day->sky->isCovered() || $r->day->front !== Front::Stable ? 'Unsettled weather scatters the deep fish.' : 'Steady heat sets the thermocline and bunches the deep fish.') : null,
     'W12' => static fn (Reading $r): ?string => match (true) {
+        $r->day->spot->isDry => 'This spot is dry today. The plan is for the water off it: look for the same cover with 2 ft or more left on it, or the first drop outside.',
         $r->day->levelChangeFtPerWeek >= 0.5 => sprintf('Water up %.1f ft in a week: fish move into the new shallow cover at once, river arms first.', $r->day->levelChangeFtPerWeek),
         $r->day->levelChangeFtPerWeek <= -0.5 && $r->day->spot->deepFt !== null && $r->day->spot->deepFt + $r->day->levelChangeFtPerWeek < 2 => sprintf('Water down %.1f ft in a week: of this spot only %.1f ft may be left; look for the same cover with 2 ft or more, or the first drop outside.', -$r->day->levelChangeFtPerWeek, max(0.0, $r->day->spot->deepFt + $r->day->levelChangeFtPerWeek)),
         $r->day->levelChangeFtPerWeek <= -0.5 => sprintf('Water down %.1f ft in a week: look for the same cover with 2 ft or more left on it, or the first drop outside.', -$r->day->levelChangeFtPerWeek),

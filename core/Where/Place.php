@@ -46,6 +46,12 @@ final readonly class Place
         return $this->bankFacesDeg === null || $this->objectHeightFt === null ? null : new BankShade($this->bankFacesDeg, $this->objectHeightFt, $this->setbackFt ?? 0.0);
     }
 
+    /** Whether no water stands on it at this level (feet over the reference). Rule W12. */
+    public function isDryAt(float $levelFt): bool
+    {
+        return $this->deepFt !== null && $this->deepFt + $levelFt <= 0;
+    }
+
     /** @return ?array{float, float} depths in feet when the water stands so many feet above (plus) or below the reference; null where unknown */
     public function depthAt(float $levelFt): ?array
     {

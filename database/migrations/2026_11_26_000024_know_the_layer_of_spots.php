@@ -11,6 +11,8 @@ return new class extends Migration
     {
         DB::statement(<<<'SQL'
             alter table spots
+                -- Two names are one only when they are the same to the letter.
+                modify column name varchar(80) character set utf8mb4 collate utf8mb4_bin not null,
                 add column if not exists layer_id bigint unsigned null,
                 -- The layer a spot was taken out with, 0 for those that are in: a name is free again when its spot is out.
                 add column if not exists out_with bigint unsigned not null default 0,

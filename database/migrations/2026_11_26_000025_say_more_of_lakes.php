@@ -11,8 +11,8 @@ return new class extends Migration
     {
         DB::statement(<<<'SQL'
             alter table lakes
-                add column if not exists cell_m decimal(6, 2) not null default 10,
-                add column if not exists deepest_ft decimal(6, 1) null,
+                add column if not exists cell_m double not null default 10,
+                add column if not exists deepest_ft double null,
                 -- All points of the tracks, deflated; the drawn ones stand in tracks.
                 add column if not exists all_tracks longblob null
             SQL);

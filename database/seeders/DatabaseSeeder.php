@@ -12,6 +12,7 @@ use App\Models\Lake;
 use App\Models\RackSlot;
 use App\Models\Trip;
 use App\Models\User;
+use App\Waters\Layers;
 use DateTimeImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
@@ -57,6 +58,7 @@ final class DatabaseSeeder extends Seeder
             'ramp_lat' => $at(...$ramp)[0], 'ramp_lon' => $at(...$ramp)[1],
             'sections' => array_map(static fn (array $s): array => ['name' => $s[0], 'lat' => $at($s[1], $s[2])[0], 'lon' => $at($s[1], $s[2])[1]], $sections),
         ]);
+        (new Layers($lake))->keepWhatWasThere();
         foreach ($spots as $spot) {
             [$name, $east, $south, $structure, $cover, $shallow, $deep, $near, $faces, $height, $setback, $dock, $flows] = [...$spot, null];
             [$lat, $lon] = $at($east, $south);

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Lake;
+use App\Models\Layer;
 use App\Models\User;
+use App\Waters\Files\Question;
 use App\Waters\PackedGrid;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
@@ -29,11 +31,16 @@ final class LakeTest extends WaterTestCase
             ['type' => 'Feature', 'properties' => ['name' => 'Old wall "north"', 'structure' => 'riprap', 'cover' => ['rock', 'nonsense'], 'shallow_ft' => 3, 'deep_ft' => 9], 'geometry' => ['type' => 'Point', 'coordinates' => [-80.0995, 36.9005]]],
             ['type' => 'Feature', 'properties' => ['depth_ft' => 10], 'geometry' => ['type' => 'LineString', 'coordinates' => [[-80.1, 36.9], [-80.099, 36.901]]]],
         ]]))->assertSessionHasNoErrors();
+        // It leaves more than a third of what was sounded dry: that is asked before anything of it is kept.
+        $layer = $lake->layers()->where('state', Layer::ASKS)->sole();
+        self::assertSame(['shore'], array_map(static fn (Question $q): string => $q->key, $layer->asks()));
+        self::assertNull($lake->refresh()->shoreline);
+        $this->post(route('layer.answer', [$lake, $layer->id]), ['then' => 'take', 'shore' => 'cut'])->assertRedirect(route('lake', $lake));
         $spot = $lake->spots()->sole();
         self::assertSame(['Old wall "north"', 'riprap', ['rock'], 9.0], [$spot->name, $spot->structure, $spot->cover, $spot->deep_ft]);
         foreach (['gpx' => '<wpt lat="36.900500" lon="-80.099500">', 'geojson' => '"structure":"riprap"', 'csv' => 'lon,lat,depth_ft'] as $form => $needle) {
             $answer = $this->get(route('lake.give', [$lake, $form]))->assertOk();
-            $body = $form === 'csv' ? $answer->streamedContent() : (string) $answer->getContent();
+            $body = $form === 'gpx' ? (string) $answer->getContent() : $answer->streamedContent();
             self::assertStringContainsString($needle, $body);
             $copy = $lake->user_id === 0 ? $lake : User::query()->findOrFail($lake->user_id)->lakes()->create(['name' => "Copy by {$form}"]);
             $this->give($copy, "x.{$form}", $body)->assertSessionHasNoErrors();
@@ -56,7 +63,7 @@ final class LakeTest extends WaterTestCase
         $this->give($lake, 'names.geojson', '{"type":"FeatureCollection","features":[{"type":"Feature","properties":{"kind":"section","name":"Lower end"},"geometry":{"type":"Point","coordinates":[-80.0995,36.9005]}}]}')->assertSessionHasNoErrors();
         self::assertSame('Lower end', $lake->refresh()->sections[0]['name']);
         self::assertStringContainsString('<trkpt lat="36.901000"', (string) $this->get(route('lake.give', [$lake, 'gpx']))->getContent());
-        $out = json_decode((string) $this->get(route('lake.give', [$lake, 'geojson']))->getContent(), true);
+        $out = json_decode($this->get(route('lake.give', [$lake, 'geojson']))->streamedContent(), true);
         self::assertContains('contour', array_column(array_column($out['features'], 'properties'), 'kind'));
         $copy = User::query()->findOrFail($lake->user_id)->lakes()->create(['name' => 'By its contours']);
         $this->give($copy, 'x.geojson', json_encode($out))->assertSessionHasNoErrors();
@@ -100,17 +107,14 @@ final class LakeTest extends WaterTestCase
             ['laughs', '<?xml version="1.0"?><!DOCTYPE l [<!ENTITY a "ha"><!ENTITY b "&a;&a;&a;">]><gpx>&b;</gpx>', 'document type'],
             ['not gpx', '<html><body/></html>', 'not with <gpx>'],
             ['torn xml', '<gpx><wpt lat="36.9" lon="-80.1"><name>A</name></wpt><wpt lat="36.9"', 'broken at line'],
-            ['axis order', $point('36.9, -100.1'), 'exchanged'],
             ['other coordinates', $point('512345.0, 4081234.0'), 'no degrees'],
             ['other system', '{"type":"FeatureCollection","crs":{"properties":{"name":"EPSG:32617"}},"features":[]}', 'another coordinate system'],
             ['torn json', substr($point('-80.1, 36.9'), 0, -10), 'middle of a feature'],
             ['no features', '{"type":"Topology"}', 'no GeoJSON'],
             ['no depth', "lon,lat,name\n-80,36,a\n", 'no column depth_ft'],
-            ['words', str_repeat("a,b,c\n", 60), 'names no column'],
-            ['csv axis order', "36.9,-100.1,5\n", 'exchanged'],
+            ['words', str_repeat("a,b,c\n", 60), 'no column depth_ft'],
             ['two lakes', "-80.1,36.9,5\n-80.0,36.95,5\n-70.0,44.0,5\n", 'far from the rest of this lake'],
-            ['two ponds', "-80.1,36.9,5\n-80.0,36.95,5\n-79.4,37.6,5\n", 'too far from the others'],
-            ['exchanged, and still degrees', "36.9,-80.1,5\n36.9001,-80.1,5\n36.9,-80.1001,5\n", 'seem to be exchanged'],
+            ['two ponds', "lon,lat,depth_ft\n-80.1,36.9,5\n-80.0,36.95,5\n-79.4,38.5,5\n", 'too far from the others'],
             ['recording without depth', "\$GPRMC,143000.00,A,3654.1260,N,08006.2520,W,0.0,0.0,211126,,,A*47\n", 'position and depth together'],
         ] as [$name, $content, $why]) {
             $this->give($lake, 'file', $content)->assertSessionHasErrors('file');
@@ -172,10 +176,10 @@ final class LakeTest extends WaterTestCase
         $this->post(route('spot.keep', $lake), ['name' => 'Mauer', 'lat' => 36.9, 'lon' => -80.1, 'shallow_ft' => 1, 'deep_ft' => 3, 'dock' => ['kind' => 'piling', 'inside_ft' => 1, 'outside_ft' => 2]])->assertSessionHasNoErrors();
         $spot = $lake->spots()->sole();
         self::assertEqualsWithDelta([3.3, 9.8, 3.281], [$spot->shallow_ft, $spot->deep_ft, $spot->dock['inside_ft']], 0.05);
-        $this->get(route('lake', $lake))->assertOk()->assertSee('shallowest, m');
+        $this->get(route('lake', [$lake, 'spot' => $spot->id]))->assertOk()->assertSee('shallowest, m');
         // Kept again as the form shows it, nothing moves, not even by rounding.
         $spot->update(['lat' => 36.901234, 'lon' => -80.100987]);
-        $page = (string) $this->get(route('lake', $lake))->getContent();
+        $page = (string) $this->get(route('lake', [$lake, 'spot' => $spot->id]))->getContent();
         self::assertSame(1, preg_match('/name="lat" value="([^"]+)"/', $page, $lat));
         self::assertSame(1, preg_match('/name="lon" value="([^"]+)"/', $page, $lon));
         self::assertEqualsWithDelta([36.901234, -80.100987], [(float) $lat[1], (float) $lon[1]], 1e-9);
@@ -196,7 +200,7 @@ final class LakeTest extends WaterTestCase
     {
         $lake = $this->lake($this->angler());
         $lake->spots()->create(['name' => 'Slip', 'lat' => 36.9, 'lon' => -80.1, 'structure' => 'dock', 'cover' => ['dock'], 'bottom' => 'gravel', 'flows_to_deg' => 80, 'dock' => ['kind' => 'floating', 'inside_ft' => 3.0, 'outside_ft' => 9.0, 'walkway_ft' => 20.0, 'extras' => ['ladder']]]);
-        $out = (string) $this->get(route('lake.give', [$lake, 'geojson']))->getContent();
+        $out = $this->get(route('lake.give', [$lake, 'geojson']))->streamedContent();
         $copy = User::query()->findOrFail($lake->user_id)->lakes()->create(['name' => 'Copy']);
         $this->give($copy, 'x.geojson', str_replace('"depth_nearby_ft":null', '', $out))->assertSessionHasNoErrors();
         self::assertEquals($lake->spots()->sole()->only(['dock', 'bottom', 'flows_to_deg', 'structure']), $copy->spots()->sole()->only(['dock', 'bottom', 'flows_to_deg', 'structure']));
@@ -292,7 +296,7 @@ final class LakeTest extends WaterTestCase
     {
         $grid = new DepthGrid(36.9, -80.1, 12.5, 3, 2, [1.5, 2.5, null, 0.0, 30.25, 7.0]);
         $same = PackedGrid::unpack(PackedGrid::pack($grid));
-        self::assertNan($same->depthsFt[2]);
+        self::assertNull($same->depthsFt[2]);
         self::assertSame([36.9, -80.1, 12.5, 3, 2, 30.25], [$same->north, $same->west, $same->cellM, $same->cols, $same->rows, $same->depthsFt[4]]);
     }
 

@@ -6,12 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Drawing\PlanDrawing;
 use App\Models\Lake;
+use App\Show\Text;
 use App\Show\Units;
-use App\Waters\Files\Refused;
 use App\Waters\GiveOut;
 use App\Waters\SpotSheet;
-use App\Waters\TakeIn;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use OldEddy\Conditions\Bottom;
@@ -27,6 +27,8 @@ final class LakesController
     /** So many found features are offered, the most marked of each kind first. */
     private const OFFERED_OF_A_KIND = 8;
 
+    private const SPOTS_A_PAGE = 50;
+
     public function index(Request $request): View
     {
         return view('lakes.index', ['lakes' => $request->user()->lakes()->select(['id', 'name'])->withCount('spots')->orderBy('name')->get()]);
@@ -36,13 +38,18 @@ final class LakesController
     {
         $given = $request->validate(['name' => ['required', 'string', 'max:80']]);
 
-        return redirect()->route('lake', $request->user()->lakes()->firstOrCreate($given));
+        return redirect()->route('lake', $request->user()->lakes()->firstOrCreate(['name' => Text::clean($given['name'], 80)]));
     }
 
     public function show(Request $request, Lake $lake): View
     {
+        $given = $request->validate(['q' => ['nullable', 'string', 'max:80'], 'page' => ['nullable', 'integer', 'between:1,100000'], 'spot' => ['nullable', 'integer']]);
+        $spots = $lake->spots()->when(isset($given['q']), static fn (Builder $q) => $q->whereRaw('name collate utf8mb4_unicode_ci like ?', ['%'.addcslashes((string) ($given['q'] ?? ''), '%_\\').'%']))->paginate(self::SPOTS_A_PAGE)->withQueryString();
+        // After an error the form that was sent is open again.
+        $id = $given['spot'] ?? $request->old('id');
+        $chosen = is_numeric($id) ? $lake->spots()->find((int) $id) : null;
         $grid = $lake->workingGrid();
-        $known = $lake->spots->pluck('name')->flip();
+        $known = $lake->spots()->pluck('name')->flip();
         [$features, $seen] = [[], []];
         foreach ($grid === null ? [] : FeatureFinder::find($grid) as $feature) {
             if (in_array($feature->key(), $lake->dropped ?? [], true)) {
@@ -58,20 +65,10 @@ final class LakesController
         }
 
         return view('lakes.show', [
-            'lake' => $lake, 'spots' => $lake->spots, 'features' => $features, 'plan' => $grid === null ? null : new PlanDrawing($grid),
-            'sheet' => new SpotSheet(new Units($request->user()->isMetric())),
+            'lake' => $lake, 'spots' => $spots, 'chosen' => $chosen, 'asked' => $given['q'] ?? '', 'features' => $features, 'plan' => $grid === null ? null : new PlanDrawing($grid),
+            'layers' => $lake->layers()->get(), 'sheet' => new SpotSheet(new Units($request->user()->isMetric())),
             'options' => ['structure' => Structure::keys(), 'cover' => Cover::keys(), 'bottom' => Bottom::keys()],
         ]);
-    }
-
-    public function takeIn(Request $request, Lake $lake): RedirectResponse
-    {
-        $given = $request->validate(['file' => ['required', 'file', 'max:32768'], 'cell' => ['nullable', 'numeric', 'between:1,500']], ['file.max' => 'The file is larger than 32 MB: read it by php artisan eddy:import.', 'file.uploaded' => 'The file did not arrive; over 32 MB it is read by php artisan eddy:import.']);
-        try {
-            return redirect()->route('lake', $lake)->with('said', 'Taken in: '.TakeIn::file($lake, $given['file']->getRealPath(), (float) ($given['cell'] ?? 10)));
-        } catch (Refused $e) {
-            return back()->withErrors(['file' => $e->getMessage()]);
-        }
     }
 
     public function giveOut(Lake $lake, string $form): Response
@@ -81,12 +78,21 @@ final class LakesController
 
         return match ($form) {
             'gpx' => response(GiveOut::gpx($lake), 200, $head('application/gpx+xml', 'gpx')),
-            'geojson' => response(GiveOut::geoJson($lake), 200, $head('application/geo+json', 'geojson')),
-            default => new StreamedResponse(function () use ($lake): void {
-                foreach (GiveOut::csv($lake) as $lines) {
-                    echo $lines;
-                }
-            }, 200, $head('text/csv', 'csv')),
+            'geojson' => self::streamed(GiveOut::geoJson($lake), $head('application/geo+json', 'geojson')),
+            default => self::streamed(GiveOut::csv($lake), $head('text/csv', 'csv')),
         };
+    }
+
+    /**
+     * @param  iterable<string>  $pieces
+     * @param  array<string, string>  $head
+     */
+    private static function streamed(iterable $pieces, array $head): StreamedResponse
+    {
+        return new StreamedResponse(static function () use ($pieces): void {
+            foreach ($pieces as $piece) {
+                echo $piece;
+            }
+        }, 200, $head);
     }
 }

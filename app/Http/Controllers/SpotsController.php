@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Lake;
+use App\Models\LakeSpot;
 use App\Show\Units;
+use App\Show\Word;
 use App\Waters\SpotSheet;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use OldEddy\Conditions\Structure;
 
 /** Spots of a lake: marked, changed, dropped. */
 final class SpotsController
@@ -31,6 +35,19 @@ final class SpotsController
         $lake->update(['dropped' => array_slice(array_values(array_unique([...($lake->dropped ?? []), $given['feature']])), -500)]);
 
         return redirect()->route('lake', $lake)->with('said', 'Dropped: it is not offered again.');
+    }
+
+    /** Many spots at once: dropped, or said to be of one structure. */
+    public function many(Request $request, Lake $lake): RedirectResponse
+    {
+        $given = $request->validate(
+            ['do' => ['required', 'in:drop,structure'], 'spots' => ['required', 'array', 'max:1000'], 'spots.*' => ['integer'], 'structure' => ['required_if:do,structure', 'nullable', Rule::in(Structure::keys())]],
+            ['spots.required' => 'Mark the spots first.', 'structure.required_if' => 'Say which structure they are.'],
+        );
+        $spots = LakeSpot::query()->where('lake_id', $lake->id)->where('out_with', 0)->whereKey($given['spots']);
+        $count = $given['do'] === 'drop' ? $spots->delete() : $spots->update(['structure' => $given['structure']]);
+
+        return redirect()->route('lake', $lake)->with('said', $given['do'] === 'drop' ? "{$count} spots are dropped. What was logged there stays." : "{$count} spots are said to be ".Word::of((string) $given['structure']).'.');
     }
 
     public function drop(Lake $lake, int $spot): RedirectResponse

@@ -16,6 +16,7 @@ use App\Waters\SpotToday;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use OldEddy\Conditions\Settler;
 use OldEddy\Ribbon\DayRibbon;
 use OldEddy\Route\Stop;
 use OldEddy\Where\RankedPlace;
@@ -23,6 +24,11 @@ use OldEddy\Where\RankedPlace;
 /** Which places, in which order, at which hour, from which side. */
 final class WhereController
 {
+    /** So many spots stand in the list at once, and so many are drawn on the plan. */
+    private const A_PAGE = 40;
+
+    private const DRAWN = 120;
+
     /** Hours of the day that can be looked at. */
     private const HOURS = [5, 21];
 
@@ -32,7 +38,7 @@ final class WhereController
         if ($lake === null) {
             return view('where.choose', ['trip' => $trip, 'lakes' => $request->user()->lakes()->select(['id', 'name'])->orderBy('name')->get()]);
         }
-        $given = $request->validate(['minute' => ['nullable', 'integer', 'between:0,1439'], 'spot' => ['nullable', 'integer']]);
+        $given = $request->validate(['minute' => ['nullable', 'integer', 'between:0,1439'], 'spot' => ['nullable', 'integer'], 'page' => ['nullable', 'integer', 'between:1,1000']]);
         $day = new DayOnLake($trip, $lake);
         $minute = (int) ($given['minute'] ?? $day->day->minuteOfDay);
         $grid = $lake->workingGrid();
@@ -40,10 +46,15 @@ final class WhereController
         $stops = $trip->route['stops'] ?? [];
         $units = new Units($trip->user->isMetric());
         $ranked = $day->ranked($minute);
-        $shown = $spot !== null ? [$spot->name] : (array_column($stops, 'name') ?: array_map(static fn (RankedPlace $r): string => $r->place->name, $ranked));
+        $page = (int) ($given['page'] ?? 1);
+        $listed = array_slice($ranked, ($page - 1) * self::A_PAGE, self::A_PAGE);
+        $names = array_map(static fn (RankedPlace $r): string => $r->place->name, $listed);
+        $shown = $spot !== null ? [$spot->name] : (array_column($stops, 'name') ?: $names);
+        $drawn = [...array_map(static fn (RankedPlace $r): string => $r->place->name, array_slice($ranked, 0, self::DRAWN)), ...array_column($stops, 'name'), ...($spot === null ? [] : [$spot->name])];
 
         return view('where.show', [
-            'trip' => $trip, 'lake' => $lake, 'day' => $day->day, 'minute' => $minute, 'hours' => range(...self::HOURS), 'ranked' => $ranked, 'byHour' => $day->byHour(), 'spots' => collect($day->spots)->keyBy('name'),
+            'trip' => $trip, 'lake' => $lake, 'day' => $day->day, 'minute' => $minute, 'hours' => range(...self::HOURS), 'ranked' => $ranked, 'listed' => $listed, 'page' => $page, 'pages' => (int) ceil(count($ranked) / self::A_PAGE), 'byHour' => $day->byHour($names), 'spots' => collect($day->spots)->keyBy('name'), 'drawn' => collect($day->spots)->whereIn('name', $drawn), 'dry' => $day->dry,
+            'wishes' => collect($day->spots)->whereIn('name', array_slice($drawn, 0, self::A_PAGE))->merge(collect($day->spots)->whereIn('id', [...($trip->route['asked']['locked'] ?? []), ...($trip->route['asked']['forbidden'] ?? [])]))->unique('id'),
             'sun' => $day->day->sunDay?->at($minute),
             'plan' => $grid === null ? null : new PlanDrawing($grid),
             'line' => $trip->route['line'] ?? [],
@@ -70,6 +81,10 @@ final class WhereController
         abort_if($trip->lake === null, 404);
         /** @var LakeSpot $spot */
         $spot = $trip->lake->spots()->findOrFail((int) $given['spot']);
+        $rise = Settler::settle($trip->told())->riseFt();
+        if ($spot->place()->isDryAt($rise)) {
+            return back()->withErrors(['spot' => "{$spot->name} is dry at today's level."]);
+        }
         $trip->pick($spot, (int) ($given['minute'] ?? 540));
 
         return redirect()->route('choose', $trip)->with('said', "{$spot->name} is the spot now: structure, cover, depth and shade are taken over.");
@@ -82,9 +97,13 @@ final class WhereController
         $given = $request->validate([
             'from' => ['required', 'date_format:H:i'], 'to' => ['required', 'date_format:H:i', 'after:from'], 'minutes' => ['required', 'numeric', 'between:2,240'],
             'speed' => ['required', 'numeric', "between:{$units->show('speed', 1)},{$units->show('speed', 80)}"], 'fuel_per_hour' => ['nullable', 'numeric', 'between:0,500'],
-            'wish' => ['nullable', 'array'], 'wish.*' => ['nullable', 'in:must,may,out'], 'start' => ['nullable', 'integer'],
+            'wish' => ['nullable', 'array', 'max:200'], 'wish.*' => ['nullable', 'in:must,may,out'], 'start' => ['nullable', 'integer'],
         ], ['to.after' => 'Back by must be later than from.'], ['minutes' => 'minutes a stop', 'speed' => 'speed of the boat', 'fuel_per_hour' => 'fuel an hour']);
         $wish = static fn (string $what): array => array_map(intval(...), array_keys($given['wish'] ?? [], $what, true));
+
+        if (count($wish('must')) > DayOnLake::CLOSELY) {
+            return back()->withErrors(['wish' => sprintf('At most %d spots can be said to be on the route.', DayOnLake::CLOSELY)])->withInput();
+        }
 
         return $this->planned($trip, [
             'from' => Clock::minute($given['from']), 'to' => Clock::minute($given['to']), 'minutes' => (float) $given['minutes'], 'speed_mph' => round($units->take('speed', (float) $given['speed']), 2),

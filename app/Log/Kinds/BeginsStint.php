@@ -64,7 +64,7 @@ final class BeginsStint extends Kind
     {
         $before = $this->trip->stints()->where('spot', $spot)->reorder('started_at', 'desc')->first();
         $said = $this->trip->conditions['spot'] ?? [];
-        $marked = $before === null && $this->trip->lake_id !== null ? LakeSpot::query()->where('lake_id', $this->trip->lake_id)->where('name', $spot)->first() : null;
+        $marked = $before === null && $this->trip->lake_id !== null ? LakeSpot::query()->where('lake_id', $this->trip->lake_id)->where('out_with', 0)->where('name', $spot)->first() : null;
         if ($marked !== null) {
             return ['spot_id' => $marked->id, 'structure' => $marked->structure, 'cover' => $marked->cover[0] ?? null, 'cover_part' => null, 'light' => $this->trip->shadeAt($marked, Clock::minute($this->at)) > 0 ? 'shade' : null];
         }

@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace App\Waters\Files;
 
-/** One thing found in a file: a spot, a sounding, the name of a section, a point of a track or a ring of shoreline, all in degrees. */
+use OldEddy\Lake\DepthGrid;
+
+/**
+ * One thing found in a file: a spot, a sounding, the name of a section, a point of a track, a ring of shoreline, rows of a
+ * depth grid, or what the file says of the lake itself; all in degrees and feet.
+ */
 final readonly class Found
 {
     /**
-     * @param  array<string, mixed>  $about  of a spot
+     * @param  array<string, mixed>  $about  of a spot or a lake
      * @param  list<array{float, float}>  $ring  longitude, latitude
      */
-    private function __construct(public string $what, public float $lat = 0.0, public float $lon = 0.0, public float $depthFt = 0.0, public array $about = [], public array $ring = [])
+    private function __construct(public string $what, public float $lat = 0.0, public float $lon = 0.0, public float $depthFt = 0.0, public array $about = [], public array $ring = [], public ?DepthGrid $grid = null)
     {
     }
 
@@ -37,9 +42,21 @@ final readonly class Found
         return new self('track', $lat, $lon, about: ['first' => $first]);
     }
 
-    /** @param  list<array{float, float}>  $ring */
+    /** @param  non-empty-list<array{float, float}>  $ring */
     public static function ring(array $ring): self
     {
-        return new self('ring', ring: $ring);
+        return new self('ring', $ring[0][1], $ring[0][0], ring: $ring);
+    }
+
+    /** Rows of a grid of depths, as a lake of one's own was given out. */
+    public static function rows(DepthGrid $rows): self
+    {
+        return new self('rows', $rows->north, $rows->west, grid: $rows);
+    }
+
+    /** @param  array<string, mixed>  $about  name, ramp, dropped features, cell */
+    public static function lake(array $about): self
+    {
+        return new self('lake', about: $about);
     }
 }

@@ -16,7 +16,7 @@ final class Gpx
         $xml = new XMLReader;
         $before = libxml_use_internal_errors(true);
         try {
-            if (! $xml->open($path, null, LIBXML_NONET)) {
+            if (is_dir($path) || ! @$xml->open($path, null, LIBXML_NONET)) {
                 throw new Refused('The file cannot be read as XML.');
             }
             $seen = false;

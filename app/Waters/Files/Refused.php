@@ -6,7 +6,7 @@ namespace App\Waters\Files;
 
 use RuntimeException;
 
-/** A file that cannot be taken in; the message says what is wrong with it and where. */
+/** A file that cannot be taken in; the message says what is wrong with it, where, and what to do instead. */
 final class Refused extends RuntimeException
 {
 }

@@ -7,7 +7,7 @@
     <div class="where-two">
         <div>
         @if ($plan)
-            @php($marks = [...$spots->map(fn ($s) => ['name' => $s->name, 'lat' => $s->lat, 'lon' => $s->lon, 'sign' => '×', 'class' => 'best'])->all(), ...array_map(fn ($f) => ['name' => $f['name'], 'lat' => $f['feature']->lat, 'lon' => $f['feature']->lon, 'sign' => $f['sign'], 'class' => 'found'], array_merge(...array_values($features)))])
+            @php($marks = [...collect($spots->items())->map(fn ($s) => ['name' => $s->name, 'lat' => $s->lat, 'lon' => $s->lon, 'sign' => '×', 'class' => 'best'])->all(), ...array_map(fn ($f) => ['name' => $f['name'], 'lat' => $f['feature']->lat, 'lon' => $f['feature']->lon, 'sign' => $f['sign'], 'class' => 'found'], array_merge(...array_values($features)))])
             @include('where.plan', ['title' => "Water plan of {$lake->name} with its spots and what was read out of its shape.", 'depths' => $plan->depths(0), 'marks' => $marks, 'caption' => "× your spots, letters: read out of the shape; depth lines at {$units->depth(2)}, {$units->depth(5)}, {$units->depth(10)} …; drag, pinch or arrow keys, + and −, 0 for all"])
         @else
             <p class="lede">Nothing is known of its depths yet. Take in a file below: soundings (lon, lat, depth), a recording of your instruments, a shoreline, or marks.</p>
@@ -35,19 +35,43 @@
                 <h2>Files</h2>
                 <form method="post" action="{{ route('lake.take', $lake) }}" enctype="multipart/form-data" class="card">@csrf
                     <label for="file">GPX marks, GeoJSON, CSV soundings, or a recording of instruments</label><input id="file" type="file" name="file" required>
-                    <label for="cell">Side of a grid cell, metres</label><input id="cell" name="cell" inputmode="decimal" value="{{ old('cell', 10) }}">
+                    <label for="cell">Side of a grid cell, metres</label><input id="cell" name="cell" inputmode="decimal" value="{{ old('cell', $lake->cell_m) }}">
+                    <p class="muted">By page up to {{ intdiv(App\Http\Controllers\LayersController::MOST_KB, 1024) }} MB, {{ number_format(App\Waters\Layers::MOST_SPOTS) }} spots and {{ number_format(App\Waters\Layers::MOST_POINTS) }} points of shoreline and tracks a file; cells grow by themselves beyond {{ number_format(OldEddy\Lake\Soundings::MOST_CELLS) }} of them. Larger files: php artisan eddy:import.</p>
                     <button type="submit" class="act">Take it in</button></form>
-                <p>Give out: <a href="{{ route('lake.give', [$lake, 'gpx']) }}">GPX</a> · <a href="{{ route('lake.give', [$lake, 'geojson']) }}">GeoJSON</a> · <a href="{{ route('lake.give', [$lake, 'csv']) }}">CSV depths</a></p>
+                @if ($layers->isNotEmpty())
+                    <ul class="layers" x-data="layers" data-url="{{ route('layers.progress', $lake) }}" data-waits="{{ $layers->where('state', 'waiting')->isNotEmpty() ? '1' : '' }}">
+                    @foreach ($layers as $layer)
+                        @include('lakes.layer-row')
+                    @endforeach
+                    </ul>
+                @endif
+                <p>Give out: <a href="{{ route('lake.give', [$lake, 'geojson']) }}">all of it, as GeoJSON</a> · <a href="{{ route('lake.give', [$lake, 'gpx']) }}">GPX marks and tracks</a> · <a href="{{ route('lake.give', [$lake, 'csv']) }}">CSV depths</a></p>
             </section>
-            <section aria-label="Spots">
-                <h2>Spots</h2>
-                @foreach ($spots as $spot)
-                    <details class="entry" @if (old('id') === (string) $spot->id) open @endif><summary>{{ $spot->name }} <span class="muted">{{ App\Show\Word::of($spot->structure ?? '') }}</span></summary>
-                        @include('lakes.spot', ['spot' => $spot])
-                        <form method="post" action="{{ route('spot.drop', [$lake, $spot->id]) }}" class="beside">@csrf @method('delete')<button type="submit" class="quiet">Drop it</button></form>
-                    </details>
-                @endforeach
-                <details class="entry" @if ($errors->any() && old('name') !== null && old('id') === null) open @endif><summary>Mark another</summary>@include('lakes.spot', ['spot' => null])</details>
+            <section aria-label="Spots" id="spots">
+                <h2>Spots <small class="muted">{{ $spots->total() }}</small></h2>
+                @if ($spots->total() > $spots->perPage() || $asked !== '')
+                    <form method="get" action="{{ route('lake', $lake) }}#spots" class="beside"><label class="grow"><span class="field-label">Names with</span><input name="q" value="{{ $asked }}" maxlength="80"></label><button type="submit">Find</button></form>
+                @endif
+                @if ($spots->isNotEmpty())
+                <form method="post" action="{{ route('spots.many', $lake) }}">@csrf
+                    <ul class="spot-list">
+                    @foreach ($spots as $spot)
+                        <li><label class="tick"><input type="checkbox" name="spots[]" value="{{ $spot->id }}" aria-label="Mark {{ $spot->name }}"></label><a href="{{ route('lake', [$lake, 'spot' => $spot->id, ...request()->only('q', 'page')]) }}#spot" @if ($chosen?->id === $spot->id) aria-current="true" @endif>{{ $spot->name }}</a> <span class="muted">{{ App\Show\Word::of($spot->structure ?? '') }}</span></li>
+                    @endforeach
+                    </ul>
+                    @if ($spots->hasPages())<nav class="beside" aria-label="Pages of spots">@if ($spots->previousPageUrl())<a href="{{ $spots->previousPageUrl() }}#spots">Before</a>@endif <span>page {{ $spots->currentPage() }} of {{ $spots->lastPage() }}</span> @if ($spots->nextPageUrl())<a href="{{ $spots->nextPageUrl() }}#spots">After</a>@endif</nav>@endif
+                    <details><summary>With those that are marked</summary><div class="beside">
+                        <label><span class="field-label">they are</span><select name="structure"><option value="">not said</option>@foreach ($options['structure'] as $key)<option value="{{ $key }}">{{ App\Show\Word::of($key) }}</option>@endforeach</select></label>
+                        <button type="submit" name="do" value="structure">Say so</button>
+                        <button type="submit" name="do" value="drop" class="quiet">Drop them</button>
+                    </div></details>
+                </form>
+                @endif
+                @if ($chosen)
+                    <div class="card" id="spot"><h3>{{ $chosen->name }}</h3>@include('lakes.spot', ['spot' => $chosen])
+                        <form method="post" action="{{ route('spot.drop', [$lake, $chosen->id]) }}" class="beside">@csrf @method('delete')<button type="submit" class="quiet">Drop it</button></form></div>
+                @endif
+                <details class="entry" @if ($errors->any() && old('name') !== null && ! old('id')) open @endif><summary>Mark another</summary>@include('lakes.spot', ['spot' => null])</details>
             </section>
         </div>
     </div>

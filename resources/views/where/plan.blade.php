@@ -2,6 +2,7 @@
 <figure class="plan" x-data="plan">
 <svg viewBox="{{ $plan->box() }}" role="group" aria-label="{{ $title }}" tabindex="0" style="--point: {{ $plan->metresPerPoint() }}; --word: {{ $plan->wordM() }}px">
     <g data-depths></g>
+    @foreach ($lake->shoreline ?? [] as $ring)<polygon points="{{ $plan->ring($ring) }}" class="plan-shore"/>@endforeach
     @foreach ($shades ?? [] as $shade)<polygon points="{{ $shade }}" class="plan-shade"/>@endforeach
     @foreach ($lake->tracks ?? [] as $track)<polyline points="{{ $plan->line(array_map(array_reverse(...), $track)) }}" class="plan-track"/>@endforeach
     @foreach ($lake->sections ?? [] as $section)<text x="{{ $plan->x($section['lon']) }}" y="{{ $plan->y($section['lat']) }}" class="plan-section">{{ $section['name'] }}{{ isset($temps[$section['name']]) ? ', '.$temps[$section['name']] : '' }}</text>@endforeach

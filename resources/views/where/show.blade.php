@@ -11,7 +11,8 @@
         <a href="{{ route('lake', $lake) }}">{{ $lake->name }}</a>
     </div>
     @include('partials.errors')
-    @if ($ranked === [])
+    @if ($dry)<p class="notice">Dry at today's level: {{ implode(', ', array_map(fn ($s) => $s->name, array_slice($dry, 0, 12))) }}{{ count($dry) > 12 ? ' and '.(count($dry) - 12).' more' : '' }}. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'W12') }}">because W12</a></p>@endif
+    @if ($ranked === [] && ! $dry)
         <p>No spot is marked on this lake. <a href="{{ route('lake', $lake) }}">Mark five to ten of them</a> from the plan and from memory. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'S1') }}">because S1</a></p>
     @endif
     <div class="where-two">
@@ -19,10 +20,10 @@
         @if ($plan)
             @php($drawing = new App\Drawing\WhereDrawing($plan, $day, $sun, $units))
             @php($alike = $chosen ? array_map(fn ($one) => $one['place']->name, $chosen->lookalikes()) : [])
-            @php($marks = $spots->map(fn ($s) => App\Drawing\WhereDrawing::mark($s, $order, $alike, route('where', ['trip' => $trip, 'minute' => $minute, 'spot' => $s->id])))->values()->all())
+            @php($marks = $drawn->map(fn ($s) => App\Drawing\WhereDrawing::mark($s, $order, $alike, route('where', ['trip' => $trip, 'minute' => $minute, 'spot' => $s->id])))->values()->all())
             @php($temps = collect($trip->conditions['sections'] ?? [])->filter(fn ($s) => isset($s['temp_f']))->mapWithKeys(fn ($s) => [$s['name'] => $units->temp($s['temp_f'])])->all())
             @php($level = $day->levelFt === null ? 'level as on the map, since nobody said' : 'level '.sprintf('%+.1f', $units->show('depth', $day->levelFt)).' '.$units->word('depth'))
-            @include('where.plan', ['title' => "Water plan of {$lake->name}: spots numbered by their fit at {$clock($minute)}.", 'depths' => $plan->depths($day->riseFt()), 'shades' => $drawing->shades($spots), 'arrows' => $drawing->arrows(), 'caption' => "depth lines at {$units->depth(2)}, {$units->depth(5)}, {$units->depth(10)} …; {$level}; dark strips: shade now; drag, pinch or arrow keys, + and −, 0 for all"])
+            @include('where.plan', ['title' => "Water plan of {$lake->name}: spots numbered by their fit at {$clock($minute)}.", 'depths' => $plan->depths($day->riseFt()), 'shades' => $drawing->shades($drawn), 'arrows' => $drawing->arrows(), 'caption' => "depth lines at {$units->depth(2)}, {$units->depth(5)}, {$units->depth(10)} …; {$level}; dark strips: shade now; drag, pinch or arrow keys, + and −, 0 for all"])
         @else
             <p>The depths of this lake are not known: <a href="{{ route('lake', $lake) }}">take in soundings</a>. Spots are ranked by what is known of them.</p>
         @endif
@@ -35,8 +36,8 @@
         @endif
         <section aria-label="Spots in order">
             <h2>In order <small class="muted">strokes: fit by the hour, {{ $hours[0] }} to {{ $hours[count($hours) - 1] }}</small></h2>
-            <ol class="ranked">
-                @foreach ($ranked as $r)
+            <ol class="ranked" start="{{ array_search($listed[0] ?? null, $ranked, true) + 1 }}">
+                @foreach ($listed as $r)
                     @php($s = $spots[$r->place->name])
                     @php($best = $byHour->best($s->name, $hours[0], $hours[count($hours) - 1]))
                     @php($depth = $r->place->depthAt($day->riseFt()))
@@ -47,6 +48,7 @@
                     </details></li>
                 @endforeach
             </ol>
+            @if ($pages > 1)<nav class="beside" aria-label="Pages of the list">@if ($page > 1)<a href="{{ route('where', ['trip' => $trip, 'minute' => $minute, 'page' => $page - 1]) }}">Better ones</a>@endif <span>page {{ $page }} of {{ $pages }}</span> @if ($page < $pages)<a href="{{ route('where', ['trip' => $trip, 'minute' => $minute, 'page' => $page + 1]) }}">The next</a>@endif</nav>@endif
         </section>
         </div>
     </div>

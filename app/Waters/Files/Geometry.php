@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Waters\Files;
+
+/** The points, lines and rings of one feature, as pairs of numbers in the order of the file; whatever else stands in it is refused. */
+final readonly class Geometry
+{
+    public string $type;
+
+    private mixed $coordinates;
+
+    /** @var list<self> */
+    private array $parts;
+
+    public function __construct(mixed $geometry, private int $number)
+    {
+        $geometry = is_array($geometry) ? $geometry : [];
+        $this->type = is_string($geometry['type'] ?? null) ? mb_substr($geometry['type'], 0, 40) : 'thing without a type';
+        $this->coordinates = $geometry['coordinates'] ?? null;
+        $parts = $this->type === 'GeometryCollection' && is_array($geometry['geometries'] ?? null) ? array_values($geometry['geometries']) : [];
+        $this->parts = array_map(static fn (mixed $part): self => new self($part, $number), $parts);
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->places() === [];
+    }
+
+    /** @return list<array{float, float}> of all kinds */
+    public function places(): array
+    {
+        return [...$this->points(), ...array_merge(...$this->lines()), ...array_merge(...$this->areas())];
+    }
+
+    /** @return list<array{float, float}> */
+    public function points(): array
+    {
+        return match ($this->type) {
+            'Point' => [$this->pair($this->coordinates)],
+            'MultiPoint' => array_map($this->pair(...), self::items($this->coordinates)),
+            default => array_merge(...array_map(static fn (self $part): array => $part->points(), $this->parts)),
+        };
+    }
+
+    /** @return list<list<array{float, float}>> */
+    public function lines(): array
+    {
+        return match ($this->type) {
+            'LineString' => [$this->line($this->coordinates)],
+            'MultiLineString' => array_map($this->line(...), self::items($this->coordinates)),
+            default => array_merge(...array_map(static fn (self $part): array => $part->lines(), $this->parts)),
+        };
+    }
+
+    /** @return list<non-empty-list<array{float, float}>> rings, outer ones and holes alike */
+    public function areas(): array
+    {
+        $rings = match ($this->type) {
+            'Polygon' => array_map($this->line(...), self::items($this->coordinates)),
+            'MultiPolygon' => array_map($this->line(...), array_merge(...array_map(self::items(...), self::items($this->coordinates)))),
+            default => array_merge(...array_map(static fn (self $part): array => $part->areas(), $this->parts)),
+        };
+
+        return array_values(array_filter($rings, static fn (array $ring): bool => $ring !== []));
+    }
+
+    /** @return list<array{float, float}> */
+    private function line(mixed $points): array
+    {
+        return array_map($this->pair(...), self::items($points));
+    }
+
+    /** @return list<mixed> */
+    private static function items(mixed $list): array
+    {
+        return is_array($list) ? array_values($list) : [];
+    }
+
+    /** @return array{float, float} */
+    private function pair(mixed $point): array
+    {
+        if (! is_array($point) || ! is_numeric($point[0] ?? null) || ! is_numeric($point[1] ?? null)) {
+            throw new Refused("Feature {$this->number} has a point that is no pair of numbers.");
+        }
+
+        return [(float) $point[0], (float) $point[1]];
+    }
+}
