@@ -9,8 +9,10 @@ use App\Models\Trip;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Facades\DB;
+use OldEddy\Conditions\ConditionsReader;
 use OldEddy\Instruments\BoatState;
 use OldEddy\Instruments\Quantity;
+use OldEddy\Problem\InvalidInput;
 
 /**
  * Takes lines of a boat's instruments into a day: the newest values become what the day measured, positions become
@@ -37,6 +39,9 @@ final class Listener
 
     /** @var list<array<string, mixed>> */
     private array $fixes = [];
+
+    /** @var list<array{path: string, message: string, value: string|float|int|bool|null}> what was measured and cannot be */
+    private array $unbelieved = [];
 
     /** @var list<array{float, float}> second, hPa */
     private array $pressure = [];
@@ -74,7 +79,8 @@ final class Listener
             }
             /** @var Trip $fresh */
             $fresh = Trip::query()->whereKey($this->trip->id)->lockForUpdate()->firstOrFail();
-            $fresh->update(['measured' => $this->measured() ?: $fresh->measured, 'boat' => $this->report()]);
+            $measured = $this->measured();
+            $fresh->update(['measured' => $measured ?: $fresh->measured, 'boat' => $this->report()]);
         });
         $this->fixes = [];
         Fixes::fillIn($this->trip);
@@ -100,7 +106,30 @@ final class Listener
             $measured['weather']['pressure_series'][] = ['hours_ago' => round(($this->state->clock - $second) / 3600, 2), 'hpa' => round($hpa, 1)];
         }
 
-        return $measured;
+        return $this->believable($measured);
+    }
+
+    /**
+     * What the day can be read with. A sensor in the sun, ice or a gust says what no water and no day is like: that is left
+     * out and told, and the rest stays.
+     *
+     * @param  array<string, mixed>  $measured
+     * @return array<string, mixed>
+     */
+    private function believable(array $measured): array
+    {
+        $this->unbelieved = [];
+        try {
+            ConditionsReader::read(['species' => 'largemouth_bass'] + $measured);
+        } catch (InvalidInput $e) {
+            foreach ($e->problems as $problem) {
+                $path = str_starts_with($problem->path, 'weather.pressure_series') ? 'weather.pressure_series' : $problem->path;
+                $this->unbelieved[] = ['path' => $path, 'message' => $problem->message] + ['value' => is_scalar($value = data_get($measured, $path)) ? $value : null];
+                data_forget($measured, $path);
+            }
+        }
+
+        return array_filter($measured, static fn (mixed $part): bool => $part !== []);
     }
 
     /** @return array<string, mixed> what the pages show: each value with its local time, and what was broken */
@@ -111,7 +140,7 @@ final class Listener
             $values[$key] = ['value' => round($value, 5), 'at' => $this->local($second)->format('Y-m-d\TH:i:s'), 'second' => $second, 'stale' => $this->state->clock !== null && $this->state->fresh(Quantity::from($key), $this->state->clock) === null];
         }
 
-        return ['values' => $values, 'heard' => $this->state->heard, 'undated' => $this->state->undated, 'broken' => $this->state->broken, 'until' => $this->state->clock === null ? null : $this->local($this->state->clock)->format('Y-m-d\TH:i:s')];
+        return ['values' => $values, 'heard' => $this->state->heard, 'undated' => $this->state->undated, 'broken' => $this->state->broken, 'unbelieved' => $this->unbelieved, 'until' => $this->state->clock === null ? null : $this->local($this->state->clock)->format('Y-m-d\TH:i:s')];
     }
 
     private function local(float $second): DateTimeImmutable

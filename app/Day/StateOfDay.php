@@ -67,6 +67,21 @@ final class StateOfDay
         });
     }
 
+    /**
+     * Puts what is known of a marked spot in the place of the day's spot; all else that was said stays.
+     *
+     * @param  array<string, mixed>  $spot
+     */
+    public static function pick(Trip $trip, array $spot): Trip
+    {
+        return self::merged($trip, static function (array $conditions) use ($spot): array {
+            $conditions = ['spot' => $spot] + $conditions;
+            ConditionsReader::read($conditions);
+
+            return $conditions;
+        });
+    }
+
     /** @param  Closure(array<string, mixed>): array<string, mixed>  $change */
     private static function merged(Trip $trip, Closure $change): Trip
     {

@@ -67,6 +67,7 @@ final readonly class Deck
             'angler' => $this->trip->user_id,
             'drawn' => now()->toIso8601String(),
             'today' => ($this->trip->conditions['date'] ?? null) === now($this->trip->conditions['timezone'] ?? 'UTC')->toDateString(),
+            'timezone' => $this->trip->conditions['timezone'] ?? null,
             'drill' => $this->trip->drill_seed !== null,
             'stints' => array_values($this->stints->map($this->stint(...))->all()),
             'rods' => array_values($this->toFish->rods->map($this->rod(...))->all()),

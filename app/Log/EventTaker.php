@@ -17,6 +17,7 @@ use App\Models\LogEvent;
 use App\Models\Trip;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
+use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 
 /**
@@ -58,7 +59,7 @@ final class EventTaker
         return DB::transaction(function () use ($events): array {
             // One device after the other: batches of one day do not mix.
             Trip::query()->whereKey($this->trip->id)->lockForUpdate()->first();
-            $known = LogEvent::query()->where('trip_id', $this->trip->id)->whereIn('id', array_filter(array_map(static fn (mixed $e): mixed => $e['id'] ?? null, array_filter($events, is_array(...))), is_string(...)))->pluck('id')->flip();
+            $known = LogEvent::query()->where('trip_id', $this->trip->id)->whereIn('id', array_filter(array_map(static fn (mixed $e): mixed => $e['id'] ?? null, array_filter($events, is_array(...))), Str::isUuid(...)))->pluck('id')->flip();
 
             $answers = array_map(fn (mixed $event): array => isset($event['id']) && is_string($event['id']) && $known->has($event['id'])
                 ? self::answer($event['id'], self::KNOWN)
@@ -81,26 +82,40 @@ final class EventTaker
         $check = Validator::make($event, [
             'id' => ['required', 'uuid'],
             'kind' => ['required', Rule::in(array_keys(self::KINDS))],
-            'at' => ['required', 'date_format:Y-m-d\TH:i:s'],
-        ] + ($kind?->rules($event) ?? []));
+            'at' => ['required', 'string', new MomentOfDay],
+            // Whatever the kind, these are written down as what they are.
+            'stint' => ['nullable', 'uuid'], 'contact' => ['nullable', 'uuid'], 'count' => ['nullable', 'integer', 'between:0,5000'],
+        ], ['uuid' => 'The :attribute must be an id.']);
+        if ($kind !== null && ! $check->fails()) {
+            $check = Validator::make($event, $kind->rules($event));
+        }
         if ($check->fails() || $kind === null) {
             return self::answer($id, self::REFUSED, $check->errors()->first());
         }
         if (! $kind->knows($event)) {
             return self::answer($id, self::REFUSED, 'What this entry belongs to is not in this day.');
         }
+        $event['at'] = MomentOfDay::local($event['at'], $this->trip);
         $fresh = LogEvent::query()->insertOrIgnore([
             'id' => $id, 'trip_id' => $this->trip->id, 'kind' => $name, 'stint_id' => $event['stint'] ?? null,
             'count' => $event['count'] ?? 0, 'contact_id' => $event['contact'] ?? null, 'at' => $event['at'], 'created_at' => now(),
         ]) === 1;
-        if ($fresh) {
-            $before = $kind->apply($event);
-            if ($before !== []) {
-                LogEvent::query()->where('id', $id)->update(['before' => json_encode($before, JSON_THROW_ON_ERROR)]);
-            }
+        if (! $fresh) {
+            // Sent twice in one batch it is known; else it is another day's.
+            return LogEvent::query()->where('id', $id)->where('trip_id', $this->trip->id)->exists() ? self::answer($id, self::KNOWN) : self::answer($id, self::REFUSED, 'The id of this entry is in use in another day.');
+        }
+        $conflict = $kind->conflict($event);
+        if ($conflict !== null) {
+            LogEvent::query()->where('id', $id)->delete();
+
+            return self::answer($id, self::REFUSED, $conflict);
+        }
+        $before = $kind->apply($event);
+        if ($before !== []) {
+            LogEvent::query()->where('id', $id)->update(['before' => json_encode($before, JSON_THROW_ON_ERROR), 'after' => json_encode($kind->set(), JSON_THROW_ON_ERROR)]);
         }
 
-        return self::answer($id, $fresh ? self::TAKEN : self::KNOWN);
+        return self::answer($id, self::TAKEN, MomentOfDay::outside($event['at'], $this->trip));
     }
 
     /** @return array{id: string, became: string, message: ?string} */

@@ -19,7 +19,8 @@ use Illuminate\Support\Carbon;
  * @property ?string $contact_id
  * @property Carbon $at local time of the water
  * @property bool $undone
- * @property ?array<string, mixed> $before what it changed
+ * @property ?array<string, mixed> $before what it changed, as it was
+ * @property ?array<string, mixed> $after as it set it
  */
 final class LogEvent extends Model
 {
@@ -27,11 +28,11 @@ final class LogEvent extends Model
 
     protected $primaryKey = 'seq';
 
-    protected $fillable = ['id', 'trip_id', 'stint_id', 'kind', 'count', 'contact_id', 'at', 'undone', 'before'];
+    protected $fillable = ['id', 'trip_id', 'stint_id', 'kind', 'count', 'contact_id', 'at', 'undone', 'before', 'after'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['undone' => 'boolean', 'count' => 'integer', 'before' => 'array', 'at' => 'datetime'];
+        return ['undone' => 'boolean', 'count' => 'integer', 'before' => 'array', 'after' => 'array', 'at' => 'datetime'];
     }
 }

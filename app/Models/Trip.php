@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Day\StateOfDay;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -156,7 +157,8 @@ final class Trip extends Model
             'shaded' => $width === null ? null : $width > 0, 'shade_width_ft' => $width === null || $width <= 0 ? null : round(min(300, $width), 1),
             'dock' => $dock === null ? null : ['kind' => $dock->kind->value, 'part' => 'inside', 'depth_ft' => max(0.5, $dock->insideFt)],
         ], static fn (mixed $value): bool => $value !== null);
-        $this->update(['conditions' => ['spot' => $known] + $this->conditions]);
+        $this->conditions = StateOfDay::pick($this, $known)->conditions;
+        $this->syncOriginal();
     }
 
     /** Width in feet of the shade on a spot at a minute of this day; 0 where nothing is known. */

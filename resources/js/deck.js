@@ -1,3 +1,4 @@
+import { waterMinute, waterTime } from './clock.js';
 import { drop, keepDeck, keptDeck, letGo, put, setAside, setAsides, waiting } from './queue.js';
 import { due, keepSteady, steady } from './steady.js';
 import { withEvents, write } from './log.js';
@@ -5,11 +6,6 @@ import { NoSignal, SignedOut, send } from './wire.js';
 
 const AT_ONCE = 250;
 const DETAILS = ['species', 'hooked', 'forage', 'cover', 'cover_part', 'light'];
-
-function localTime() {
-    const now = new Date();
-    return new Date(now.getTime() - now.getTimezoneOffset() * 60000).toISOString().slice(0, 19);
-}
 
 /** A plural of entries, as the notices say it. */
 const entries = (n) => `${n} ${n === 1 ? 'entry' : 'entries'}`;
@@ -218,14 +214,13 @@ export default () => {
 
         markNow() {
             const ribbon = this.$refs.ribbon?.querySelector('.ribbon');
-            const now = new Date();
-            const share = ribbon ? (now.getHours() * 60 + now.getMinutes() - ribbon.dataset.from) / (ribbon.dataset.to - ribbon.dataset.from) : -1;
+            const share = ribbon ? (waterMinute(server.timezone) - ribbon.dataset.from) / (ribbon.dataset.to - ribbon.dataset.from) : -1;
             ribbon?.querySelector('[data-now]')?.setAttribute('transform', `translate(${share >= 0 && share <= 1 && server.today ? 10 + share * 540 : -20} 0)`);
         },
 
         // What is tapped.
         async log(event) {
-            const whole = { id: crypto.randomUUID(), at: localTime(), ...event };
+            const whole = { id: crypto.randomUUID(), at: waterTime(this.state.timezone), ...event };
             write(this.state, whole);
             this.queued += 1;
             this.unwritten.push(whole);
@@ -503,6 +498,10 @@ export default () => {
                 const refused = new Map(data.events.filter((e) => e.became === 'refused').map((e) => [e.id, e.message]));
                 // First aside, then out of the queue: between the two an entry is there twice rather than not at all.
                 await Promise.all(batch.filter((e) => refused.has(e.event.id)).map((e) => setAside(this.trip, this.owner, e.event, refused.get(e.event.id))));
+                const odd = data.events.find((e) => e.became === 'taken' && e.message);
+                if (odd) {
+                    this.notice = `${odd.message} Is the clock of this device right?`;
+                }
                 sent.push(...batch.map((e) => e.event).filter((e) => !refused.has(e.id)));
                 await drop(batch.filter((e) => e.seq !== undefined));
                 const gone = new Set(batch.map((e) => e.event));

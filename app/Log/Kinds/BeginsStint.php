@@ -34,11 +34,16 @@ final class BeginsStint extends Kind
         return true;
     }
 
+    public function conflict(array $event): ?string
+    {
+        return Stint::withTrashed()->whereKey($event['stint'])->exists() ? 'The id of this stint is in use already.' : null;
+    }
+
     public function apply(array $event): array
     {
         $this->at = $event['at'];
         $place = $this->placeOf($event['spot']);
-        Stint::query()->insertOrIgnore([
+        Stint::query()->insert([
             'id' => $event['stint'], 'trip_id' => $this->trip->id, 'started_at' => $event['at'], 'spot' => $event['spot'],
             'lure' => $event['lure'], 'color' => $event['color'], 'depth_ft' => $event['depth_ft'], 'retrieve' => $event['retrieve'],
             'angler' => $event['angler'] ?? null, 'seq' => (int) LogEvent::query()->where('id', $event['id'])->value('seq'), ...$place,

@@ -31,10 +31,26 @@ abstract class Kind
     abstract public function knows(array $event): bool;
 
     /**
+     * Why an event cannot be taken although all of it is sound, in words; null where it can.
+     *
      * @param  array<array-key, mixed>  $event
-     * @return array<string, mixed> what is needed to take it back
+     */
+    public function conflict(array $event): ?string
+    {
+        return null;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $event
+     * @return array<string, mixed> what it changed, as it was before
      */
     abstract public function apply(array $event): array;
+
+    /** @return array<string, mixed> what it changed, as it set it; asked for after it was applied */
+    public function set(): array
+    {
+        return [];
+    }
 
     abstract public function takeBack(LogEvent $event): void;
 

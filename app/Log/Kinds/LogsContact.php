@@ -23,12 +23,17 @@ final class LogsContact extends Kind
         return $this->hasStint($event['stint']);
     }
 
+    public function conflict(array $event): ?string
+    {
+        return Contact::withTrashed()->whereKey($event['contact'])->exists() ? 'The id of this contact is in use already.' : null;
+    }
+
     public function apply(array $event): array
     {
         $stint = $this->stints()->whereKey($event['stint'])->firstOrFail();
         $near = Fixes::near($this->trip, $event['at']);
         Fixes::placeStint($this->trip, $stint, $near['lat'] ?? null, $near['lon'] ?? null);
-        Contact::query()->insertOrIgnore([
+        Contact::query()->insert([
             'id' => $event['contact'], 'trip_id' => $this->trip->id, 'stint_id' => $stint->id, 'at' => $event['at'],
             'kind' => $event['contact_kind'], 'at_cast' => max(1, $stint->cast_count), ...$near,
             'created_at' => now(), 'updated_at' => now(),

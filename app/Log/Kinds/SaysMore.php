@@ -9,6 +9,7 @@ use App\Models\Contact;
 use App\Models\LogEvent;
 use App\Models\Stint;
 use App\Show\Units;
+use Closure;
 use Illuminate\Support\Arr;
 use Illuminate\Validation\Rule;
 
@@ -24,9 +25,12 @@ abstract class SaysMore extends Kind
     /** @param  array<array-key, mixed>  $event */
     abstract protected function subject(array $event): Stint|Contact;
 
+    /** @var array<string, mixed> */
+    private array $set = [];
+
     public function rules(array $event): array
     {
-        $rules = ['fields' => ['required', 'array:'.implode(',', array_keys($this->fields()))], 'was' => ['nullable', 'array'], 'units' => ['nullable', Rule::in(['us', 'metric'])]];
+        $rules = ['fields' => ['required', 'array:'.implode(',', array_keys($this->fields()))], 'was' => ['nullable', 'array'], 'was.*' => [static fn (string $name, mixed $value, Closure $fail) => $value === null || is_scalar($value) ? null : $fail('What a field was must be a word or a number.')], 'units' => ['nullable', Rule::in(['us', 'metric'])]];
         foreach ($this->fields() as $field => $rule) {
             $rules["fields.{$field}"] = $rule;
         }
@@ -47,6 +51,7 @@ abstract class SaysMore extends Kind
                 Disputes::note($this->trip, $subject, $column, $value, $current);
             }
             $subject->setAttribute($column, $value);
+            $this->set[$column] = $subject->getAttribute($column);
         }
         $subject->save();
 
@@ -55,7 +60,23 @@ abstract class SaysMore extends Kind
 
     public function takeBack(LogEvent $event): void
     {
-        $this->subject(['stint' => $event->stint_id, 'contact' => $event->contact_id])->forceFill($event->before ?? [])->save();
+        $subject = $this->subject(['stint' => $event->stint_id, 'contact' => $event->contact_id]);
+        foreach ($event->before ?? [] as $column => $before) {
+            $set = $event->after[$column] ?? null;
+            if ($column === 'cast_count') {
+                // Casts that others counted since are theirs.
+                $subject->setAttribute($column, max(0, (int) $subject->getAttribute($column) + (int) $before - (int) $set));
+            } elseif ($event->after === null || self::same($subject->getAttribute($column), $set)) {
+                // Only what this entry set is taken back: what another device said since stays.
+                $subject->setAttribute($column, $before);
+            }
+        }
+        $subject->save();
+    }
+
+    public function set(): array
+    {
+        return $this->set;
     }
 
     /**

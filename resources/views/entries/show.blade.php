@@ -7,7 +7,9 @@
     @php($shown = ['length' => fn ($c) => $c->length_in === null ? '' : $units->showSize($c->length_in), 'depth' => fn ($c) => $c->depth_ft === null ? '' : $units->show('depth', $c->depth_ft)])
     @forelse ($stints as $stint)
         <details class="entry" @if ($loop->last) open @endif>
-            <summary>{{ $stint->started_at->format('H:i') }} · {{ App\Show\Word::of($stint->lure) }} at {{ $stint->spot }} · {{ $stint->cast_count }} casts, {{ $stint->contacts->count() }} {{ $stint->contacts->count() === 1 ? 'contact' : 'contacts' }}</summary>
+            @php($outside = App\Log\MomentOfDay::outside($stint->started_at->format('Y-m-d\TH:i:s'), $trip))
+            <summary>@if ($outside)<span class="leave">{{ $stint->started_at->format('Y-m-d') }}</span> @endif{{ $stint->started_at->format('H:i') }} · {{ App\Show\Word::of($stint->lure) }} at {{ $stint->spot }} · {{ $stint->cast_count }} casts, {{ $stint->contacts->count() }} {{ $stint->contacts->count() === 1 ? 'contact' : 'contacts' }}</summary>
+            @if ($outside)<p class="trouble">{{ $outside }} Was the clock of the device right?</p>@endif
             <form method="post" action="{{ route('entries.change', $trip) }}" class="entry-form">
                 @csrf
                 <input type="hidden" name="id" value="{{ $id() }}"><input type="hidden" name="kind" value="amend"><input type="hidden" name="stint" value="{{ $stint->id }}">
