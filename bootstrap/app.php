@@ -5,11 +5,15 @@ declare(strict_types=1);
 use App\Http\Middleware\BodyLimit;
 use App\Http\Middleware\KeepsFlash;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\SoundText;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Support\Arr;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\Response;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -20,12 +24,31 @@ return Application::configure(basePath: dirname(__DIR__))
         // Same-origin application: nothing to share across origins.
         $middleware->remove(HandleCors::class);
         $middleware->prepend(BodyLimit::class);
+        $middleware->prepend(SecurityHeaders::class);
         $middleware->encryptCookies(except: ['scheme']);
-        $middleware->web(append: [SecurityHeaders::class, KeepsFlash::class]);
+        $middleware->web(append: [KeepsFlash::class, SoundText::class]);
+        // Addresses that were never said to be ours are not answered, and so never written into a page.
+        $middleware->trustHosts(at: static fn (): array => array_map(static fn (string $host): string => '^'.preg_quote($host, '/').'$', config('app.hosts')), subdomains: false);
         $middleware->redirectGuestsTo(fn (Request $request): string => route('sign-in'));
         $middleware->redirectUsersTo(fn (Request $request): string => route('days'));
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        // What was typed comes back after an error; what was no typing, such as a list where a word belongs, does not.
+        $exceptions->render(function (ValidationException $e, Request $request): ?Response {
+            if ($request->expectsJson() || $e->response !== null || ! $request->hasSession()) {
+                return null;
+            }
+            $input = Arr::except($request->input(), ['password', 'password_confirmation', 'current_password']);
+            foreach (array_keys($e->errors()) as $field) {
+                if (! is_scalar(Arr::get($input, $field))) {
+                    Arr::forget($input, $field);
+                }
+            }
+            $input = array_filter($input, static fn (mixed $value, string|int $field): bool => is_scalar($value) || (is_array($value) && in_array($field, ['cover', 'dock', 'wish', 'schools', 'sections', 'columns', 'spots'], true)), ARRAY_FILTER_USE_BOTH);
+            array_walk_recursive($input, static fn (mixed & $value) => $value = is_string($value) ? mb_scrub($value) : $value);
+
+            return redirect($e->redirectTo ?? url()->previous())->withInput($input)->withErrors($e->errors(), $e->errorBag);
+        });
         $exceptions->shouldRenderJsonWhen(
             fn (Request $request): bool => $request->expectsJson(),
         );

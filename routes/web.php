@@ -12,6 +12,7 @@ use App\Http\Controllers\DayController;
 use App\Http\Controllers\DrillController;
 use App\Http\Controllers\EntriesController;
 use App\Http\Controllers\FishController;
+use App\Http\Controllers\HealthController;
 use App\Http\Controllers\LakesController;
 use App\Http\Controllers\LayersController;
 use App\Http\Controllers\ReadController;
@@ -25,7 +26,7 @@ use App\Http\Controllers\WhereController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/service-worker.js', ServiceWorkerController::class)->withoutMiddleware('web')->name('service-worker');
-Route::get('/up', fn () => response('up', 200, ['Content-Type' => 'text/plain']))->withoutMiddleware('web')->name('up');
+Route::get('/up', HealthController::class)->withoutMiddleware('web')->name('up');
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/', [AccountController::class, 'signInForm'])->name('sign-in');

@@ -91,6 +91,12 @@ final class Lake extends Model
         }
     }
 
+    /** The deepest place at the reference level, feet; null where no depth is known. A grid from before it was kept is looked through. */
+    public function deepest(): ?float
+    {
+        return $this->deepest_ft ?? $this->workingGrid()?->deepestFt();
+    }
+
     /** The depths as they were made, cell by cell. */
     public function fullGrid(): ?DepthGrid
     {

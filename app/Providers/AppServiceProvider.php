@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Show\Units;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\RateLimiter;
@@ -26,6 +27,7 @@ final class AppServiceProvider extends ServiceProvider
         // A day is only ever found among the angler's own: other people's ids do not exist for them.
         Route::bind('trip', fn (string $id): Trip => Trip::query()->where('user_id', Auth::id())->with('user')->findOrFail((int) $id));
         Route::bind('lake', fn (string $id): Lake => Lake::query()->where('user_id', Auth::id())->findOrFail((int) $id, Lake::LIGHT));
+        TrustProxies::at(config('app.proxies'));
         RateLimiter::for('register', fn (Request $request): Limit => Limit::perMinute(20)->by((string) $request->ip()));
         View::composer('*', function (ViewInstance $view): void {
             $angler = Auth::user();

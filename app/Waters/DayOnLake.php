@@ -63,7 +63,8 @@ final class DayOnLake
         [$this->spots, $this->dry] = [array_values($wet->all()), array_values($dry->all())];
         $this->places = array_map(static fn (LakeSpot $s): Place => $s->place(), $this->spots);
         $this->records = $this->records();
-        $this->deepestFt = $lake->deepest_ft === null ? null : max(1.0, $lake->deepest_ft + $this->day->riseFt());
+        $deepest = $lake->deepest();
+        $this->deepestFt = $deepest === null ? null : max(1.0, $deepest + $this->day->riseFt());
     }
 
     /** @return list<RankedPlace> best first, at a minute of the day */

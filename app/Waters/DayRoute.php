@@ -38,7 +38,7 @@ final class DayRoute
         $best = $day->bestOfTheDay();
         $this->spots = array_values(array_filter($day->spots, static fn (LakeSpot $s): bool => in_array($s->id, $asked['locked'], true) || (in_array($s->name, $best, true) && ! in_array($s->id, $asked['forbidden'], true) && $s->id !== ($asked['start'] ?? null))));
         // Of a lake whose depths nobody measured, no way over water is known.
-        $grid = $day->lake->deepest_ft === null ? null : $day->lake->workingGrid();
+        $grid = $day->lake->deepest() === null ? null : $day->lake->workingGrid();
         $this->ways = $grid === null ? null : new WaterWays($grid->atLevel($day->day->riseFt()));
     }
 

@@ -112,7 +112,7 @@ final class ConditionsReader
         }
         try {
             return (new DateTimeZone($name))->getName();
-        } catch (\Exception) {
+        } catch (\Exception|\ValueError) {
             $in->problem('timezone', 'must be the name of a time zone, such as America/New_York.');
 
             return null;

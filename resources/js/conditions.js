@@ -10,8 +10,12 @@ export default () => ({
     waiting: {},
 
     init() {
-        this.kept = `old-eddy-conditions-${this.$root.dataset.trip}`;
-        this.waiting = JSON.parse(localStorage.getItem(this.kept) ?? '{}');
+        // What waits belongs to its angler. Before it did, it could only be the one whose day this is.
+        const before = `old-eddy-conditions-${this.$root.dataset.trip}`;
+        this.kept = `old-eddy-conditions-of-${document.querySelector('meta[name="angler"]').content}-${this.$root.dataset.trip}`;
+        this.waiting = JSON.parse(localStorage.getItem(this.kept) ?? localStorage.getItem(before) ?? '{}');
+        localStorage.removeItem(before);
+        this.keep();
         this.$root.addEventListener('click', (e) => this.press(e));
         this.$root.addEventListener('change', (e) => this.changed(e.target.closest('[data-field]')));
         this.$root.addEventListener('submit', (e) => e.preventDefault());
@@ -77,6 +81,11 @@ export default () => ({
             while ((entry = Object.entries(this.waiting)[0])) {
                 const [field, value] = entry;
                 const { status, data } = await send('PATCH', this.$root.dataset.url, { field, value });
+                // Only an answer to the value itself ends its waiting: another sign-in's "not found" does not.
+                if (status !== 200 && status !== 422) {
+                    this.notice = 'The server does not take this now. What you changed is kept on this device.';
+                    return;
+                }
                 if (JSON.stringify(this.waiting[field]) === JSON.stringify(value)) {
                     delete this.waiting[field];
                     this.keep();

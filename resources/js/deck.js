@@ -26,6 +26,7 @@ export default () => {
     return {
         state: null,
         notice: '',
+        oddSaid: null,
         queued: 0,
         refused: [],
         sending: false,
@@ -220,6 +221,7 @@ export default () => {
 
         // What is tapped.
         async log(event) {
+            this.notice = this.notice === this.oddSaid ? '' : this.notice;
             const whole = { id: crypto.randomUUID(), at: waterTime(this.state.timezone), ...event };
             write(this.state, whole);
             this.queued += 1;
@@ -484,11 +486,8 @@ export default () => {
         },
         async sendAll() {
             let queue;
-            while ((queue = [...await waiting(this.trip), ...this.stuck.map((event) => ({ event }))]).length) {
-                if (queue[0].angler && queue[0].angler !== this.owner) {
-                    this.notice = 'Entries of another sign-in wait on this device.';
-                    return;
-                }
+            const own = (entry) => !entry.angler || entry.angler === this.owner;
+            while ((queue = [...(await waiting(this.trip)).filter(own), ...this.stuck.map((event) => ({ event }))]).length) {
                 const batch = queue.slice(0, AT_ONCE);
                 const { status, data } = await send('POST', this.url, { events: batch.map((e) => e.event), more: queue.length > batch.length });
                 if (status !== 200) {
@@ -499,8 +498,9 @@ export default () => {
                 // First aside, then out of the queue: between the two an entry is there twice rather than not at all.
                 await Promise.all(batch.filter((e) => refused.has(e.event.id)).map((e) => setAside(this.trip, this.owner, e.event, refused.get(e.event.id))));
                 const odd = data.events.find((e) => e.became === 'taken' && e.message);
-                if (odd) {
-                    this.notice = `${odd.message} Is the clock of this device right?`;
+                // Said once: who logs a day afterwards knows it.
+                if (odd && !this.oddSaid) {
+                    this.oddSaid = this.notice = `${odd.message} Is the clock of this device right?`;
                 }
                 sent.push(...batch.map((e) => e.event).filter((e) => !refused.has(e.id)));
                 await drop(batch.filter((e) => e.seq !== undefined));

@@ -47,6 +47,17 @@ export async function drop(entries) {
     await Promise.all([...entries.map((e) => tx.store.delete(e.seq)), tx.done]);
 }
 
+/** Forgets the decks that were drawn for other anglers. Their entries stay: they were not sent yet. */
+export async function forgetOthers(angler) {
+    const tx = (await opened).transaction('decks', 'readwrite');
+    for (const deck of await tx.store.getAll()) {
+        if (deck.state.angler !== angler) {
+            await tx.store.delete(deck.trip);
+        }
+    }
+    await tx.done;
+}
+
 export async function keepDeck(trip, state) {
     await (await opened).put('decks', { trip, state });
 }

@@ -1,25 +1,26 @@
-/* Keeps the pages of the day and everything they need on the device. VERSION and ASSETS are put in front of this file by the server. */
-/* global VERSION, ASSETS */
-const SHIPPED = `old-eddy-shipped-${VERSION}`;
-const PAGES = 'old-eddy-pages';
+/* Keeps the pages of the day and everything they need on the device. ASSETS is put in front of this file by the server. */
+/* global ASSETS */
+const SHIPPED = 'old-eddy-shipped';
+const PAGES = 'old-eddy-pages-';
+const WHO = 'old-eddy-who';
 const PATIENCE_MS = 6000;
 
 self.addEventListener('install', (event) => {
     event.waitUntil(caches.open(SHIPPED).then((store) => store.addAll(ASSETS)).then(() => self.skipWaiting()));
 });
 
-// An update takes the new assets first and drops the old ones after; the queue lives elsewhere and is not touched.
+// An update takes the new assets first. The old ones stay as long as a kept page asks for them; the queue lives elsewhere and is not touched.
 self.addEventListener('activate', (event) => {
-    event.waitUntil(
-        caches
-            .keys()
-            .then((names) => Promise.all(names.filter((n) => n.startsWith('old-eddy-shipped-') && n !== SHIPPED).map((n) => caches.delete(n))))
-            .then(() => self.clients.claim()),
-    );
+    event.waitUntil(caches.delete('old-eddy-pages').then(() => self.clients.claim()));
 });
 
 self.addEventListener('message', (event) => {
-    event.waitUntil(Promise.all((event.data.keep ?? []).map((path) => fetch(path, { headers: { Accept: 'text/html', 'X-Keeps-Page': '1' } }).then((r) => keep(path, r), () => {}))));
+    if (event.data.keep) {
+        event.waitUntil(renew(event.data.keep));
+    }
+    if (event.data.leaves) {
+        event.waitUntil(belongsTo(''));
+    }
 });
 
 self.addEventListener('fetch', (event) => {
@@ -34,8 +35,13 @@ self.addEventListener('fetch', (event) => {
     }
 });
 
+async function renew(paths) {
+    await Promise.all(paths.map((path) => fetch(path, { headers: { Accept: 'text/html', 'X-Keeps-Page': '1' } }).then((r) => keep(path, r), () => {})));
+    await tidy();
+}
+
 async function page(request, url) {
-    const known = await caches.match(url.pathname, { cacheName: PAGES });
+    const known = await caches.match(url.pathname, { cacheName: PAGES + (await who()) });
     const asked = fetch(request);
     try {
         // A server that does not answer is as good as gone, but only where the device has the page.
@@ -43,6 +49,8 @@ async function page(request, url) {
         if (answer.status >= 500) {
             return known ?? answer;
         }
+        // Before anything of it is shown: the pages kept for somebody else go.
+        await belongsTo(answer.headers.get('X-Angler') ?? (await who()));
         keep(url.pathname, answer);
         return answer;
     } catch {
@@ -54,10 +62,54 @@ function late() {
     return new Promise((_, refuse) => setTimeout(() => refuse(new Error('late')), PATIENCE_MS));
 }
 
+/** The angler whose pages are kept on this device; empty for nobody. */
+async function who() {
+    const said = await caches.match('/who', { cacheName: WHO });
+    return said ? said.text() : '';
+}
+
+async function belongsTo(angler) {
+    if (angler === (await who())) {
+        return;
+    }
+    await Promise.all((await caches.keys()).filter((name) => name.startsWith(PAGES) && name !== PAGES + angler).map((name) => caches.delete(name)));
+    await (await caches.open(WHO)).put('/who', new Response(angler));
+}
+
 async function keep(path, answer) {
-    // A redirect leads to the sign-in: that is not this page.
-    if (answer.ok && answer.type === 'basic' && !answer.redirected && /^\/days(\/|$)/.test(path)) {
+    // A redirect leads to the sign-in: that is not this page. A page is kept for the angler it was drawn for.
+    const angler = answer.headers.get('X-Angler');
+    if (answer.ok && answer.type === 'basic' && !answer.redirected && angler && /^\/days(\/|$)/.test(path)) {
         const copy = answer.clone();
-        await (await caches.open(PAGES)).put(path, copy);
+        const text = await answer.clone().text();
+        await (await caches.open(PAGES + angler)).put(path, copy);
+        const store = await caches.open(SHIPPED);
+        await Promise.all(assetsOf(text).map(async (asset) => (await caches.match(asset)) ?? store.add(asset).catch(() => {})));
+    }
+}
+
+/** What a page asks for of the application's own files. */
+function assetsOf(text) {
+    return [...new Set([...text.matchAll(/\/build\/assets\/[\w.-]+/g)].map(([asset]) => asset))];
+}
+
+/** Drops the files of earlier versions that no kept page asks for. Fonts are asked for by styles, not by pages: those of this version stay. */
+async function tidy() {
+    const needed = new Set(ASSETS);
+    for (const name of (await caches.keys()).filter((n) => n.startsWith(PAGES))) {
+        const pages = await caches.open(name);
+        for (const request of await pages.keys()) {
+            assetsOf(await (await pages.match(request)).text()).forEach((asset) => needed.add(asset));
+        }
+    }
+    for (const name of (await caches.keys()).filter((n) => n.startsWith(SHIPPED))) {
+        const store = await caches.open(name);
+        for (const request of await store.keys()) {
+            const path = new URL(request.url).pathname;
+            // A page with older styles needs their fonts too, which only the styles name.
+            if (!needed.has(path) && (/\.(css|js)$/.test(path) || [...needed].every((n) => ASSETS.includes(n)))) {
+                await store.delete(request);
+            }
+        }
     }
 }

@@ -1,6 +1,6 @@
-/** Says when the server is gone and the page comes out of the device's own store; keeps that store the signed-in angler's own. */
-const STORE = 'old-eddy-pages';
+import { forgetOthers } from './queue.js';
 
+/** Says when the server is gone and the page comes out of the device's own store; keeps that store the signed-in angler's own. */
 export default () => ({
     gone: false,
     drawn: '',
@@ -8,19 +8,19 @@ export default () => ({
     async init() {
         const time = this.$root.querySelector('time');
         this.drawn = new Date(time.dataset.drawn).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
-        document.querySelector('form[data-leaves]')?.addEventListener('submit', () => caches.delete(STORE));
+        document.querySelector('form[data-leaves]')?.addEventListener('submit', () => navigator.serviceWorker?.controller?.postMessage({ leaves: true }));
         window.addEventListener('online', () => this.ask());
         window.addEventListener('offline', () => (this.gone = true));
         await this.ask();
         const angler = document.querySelector('meta[name="angler"]')?.content;
-        if (!('serviceWorker' in navigator) || !angler) {
+        if (!angler) {
             return;
         }
-        // Pages kept for somebody else are not shown to this angler.
-        if ((localStorage.getItem('old-eddy-angler') ?? angler) !== angler) {
-            await caches.delete(STORE);
+        // What this device drew for somebody else is forgotten; what somebody else has not sent yet waits for him.
+        forgetOthers(Number(angler)).catch(() => {});
+        if (!('serviceWorker' in navigator)) {
+            return;
         }
-        localStorage.setItem('old-eddy-angler', angler);
         await navigator.serviceWorker.register('/service-worker.js');
         const worker = await navigator.serviceWorker.ready;
         const pages = [...document.querySelectorAll('nav.steps a')].map((a) => a.pathname);

@@ -3,8 +3,10 @@ import { expect } from '@playwright/test';
 
 let number = 0;
 let email = '';
+/** Who opened which day. */
+const anglers = new Map();
 
-/** Signs the angler of the last fresh day out, or in again, in a tab of its own. */
+/** Signs the angler out, or the one of a day in again, in a tab of its own. */
 export async function signOut(context) {
     const tab = await context.newPage();
     await tab.goto('/days');
@@ -13,10 +15,10 @@ export async function signOut(context) {
     await tab.close();
 }
 
-export async function signIn(context) {
+export async function signIn(context, day) {
     const tab = await context.newPage();
     await tab.goto('/');
-    await tab.getByLabel('Email').fill(email);
+    await tab.getByLabel('Email').fill((day && anglers.get(new URL(day).pathname)) || email);
     await tab.getByLabel('Password').fill('long-enough');
     await tab.getByRole('button', { name: 'Sign in' }).click();
     await expect(tab).toHaveURL(/\/days$/);
@@ -37,7 +39,9 @@ export async function freshDay(page) {
     await page.getByLabel('Date').fill('2026-04-12');
     await page.getByRole('button', { name: 'Read the water' }).click();
     await expect(page).toHaveURL(/\/read$/);
-    return page.url().replace(/\/read$/, '');
+    const day = page.url().replace(/\/read$/, '');
+    anglers.set(new URL(day).pathname, email);
+    return day;
 }
 
 /** Fails on any violation of WCAG 2.2 A and AA that axe can find, and on anything wider than the window. */

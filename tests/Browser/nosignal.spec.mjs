@@ -1,6 +1,6 @@
 import { createServer, request as ask } from 'node:http';
 import { expect, test } from '@playwright/test';
-import { freshDay, inStep, signOut, sound } from './helpers.mjs';
+import { freshDay, inStep, signIn, signOut, sound } from './helpers.mjs';
 
 /** A way to the server that can be cut, killed in the middle of an answer, and mended again. */
 async function brittleWay(target) {
@@ -52,7 +52,7 @@ async function readyDay(browser, baseURL, options = {}) {
     await page.locator('[data-log="stint"]').first().click();
     await inStep(page);
     await page.evaluate(() => navigator.serviceWorker.ready.then(() => true));
-    await expect.poll(() => page.evaluate(async (path) => (await (await caches.open('old-eddy-pages')).match(path)) !== undefined, new URL(`${day}/confirm`).pathname), { timeout: 20000 }).toBe(true);
+    await expect.poll(() => page.evaluate(async (path) => (await Promise.all((await caches.keys()).filter((n) => n.startsWith('old-eddy-pages-')).map(async (n) => (await caches.open(n)).match(path)))).some(Boolean), new URL(`${day}/confirm`).pathname), { timeout: 20000 }).toBe(true);
     await page.reload();
     await expect(page.locator('[data-log="casts"]')).toBeVisible();
     return { way, context, page, day };
@@ -231,6 +231,34 @@ test('a queue waits for the sign-in it belongs to', async ({ page, context }) =>
     await expect.poll(() => page.evaluate(() => new Promise((count) => {
         indexedDB.open('old-eddy').onsuccess = (e) => (e.target.result.transaction('events').objectStore('events').count().onsuccess = (c) => count(c.target.result));
     }))).toBe(1);
+});
+
+test('kept pages and typed conditions of one angler are not the next one\'s, and are not lost', async ({ browser, baseURL }, info) => {
+    const { way, context, page, day } = await readyDay(browser, baseURL, info.project.use);
+    await page.goto(`${day}/read`);
+    // Typed while the server is gone; then the session ends without a sign-out.
+    way.cut = true;
+    await page.locator('[data-field="weather.wind_mph"] input').fill('17');
+    await page.locator('[data-field="weather.wind_mph"] input').blur();
+    await expect(page.getByText('What you changed is kept')).toBeVisible();
+    way.cut = false;
+    await context.clearCookies();
+    const other = await freshDay(page);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    way.cut = true;
+    await page.goto(`${day}/fish`);
+    await expect(page.getByText('was not opened on this device before')).toBeVisible();
+    way.cut = false;
+    // The first one signs in again and opens the day: what was typed is sent.
+    await page.goto(other);
+    await context.clearCookies();
+    await signIn(context, day);
+    await page.goto(`${day}/read`);
+    await expect(page.locator('[data-field="weather.wind_mph"] input')).toHaveValue('17');
+    await page.reload();
+    await expect(page.locator('[data-field="weather.wind_mph"] input')).toHaveValue('17');
+    await context.close();
+    await way.close();
 });
 
 test('two devices on one stint add up, and what they differ on is told', async ({ page, context, browser, baseURL }, info) => {

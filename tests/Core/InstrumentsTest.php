@@ -15,6 +15,19 @@ use PHPUnit\Framework\TestCase;
 
 final class InstrumentsTest extends TestCase
 {
+    /** Tag blocks: NMEA 0183 v4 (from memory); times and words in front: common practice of recorders. */
+    public function test_what_recorders_put_in_front_of_a_sentence_is_passed_over(): void
+    {
+        $sound = Sentence::write('SDDBT', ['14.0', 'f', '4.27', 'M', '2.3', 'F']);
+        foreach (["\\s:GP0001,c:1714650000*4E\\{$sound}", "2026-11-21 14:30:01.120 {$sound}", "14:30:01,{$sound}", "  {$sound}"] as $line) {
+            $read = Sentence::read($line);
+            self::assertInstanceOf(Sentence::class, $read, $line);
+            self::assertSame(['DBT', 14.0], [$read->type, $read->number(0)]);
+        }
+        self::assertInstanceOf(Broken::class, Sentence::read(substr($sound, 4)), 'cut at its beginning');
+        self::assertInstanceOf(Broken::class, Sentence::read('words, $ and more'));
+    }
+
     /** Source: nmea-simple 3.3.0 and @signalk/nmea0183-signalk 3.20.1, see references/make-nmea.mjs. */
     public function test_sentences_mean_what_independent_libraries_read_in_them(): void
     {

@@ -117,6 +117,50 @@ final class LakeTest extends TestCase
         $soundings->add(38.5, -78, 5);
     }
 
+    /** A lake too large for its cells gets larger ones; what was sounded before keeps its place and depth. */
+    public function test_cells_grow_with_the_lake(): void
+    {
+        $perLon = 111_320 * cos(deg2rad(37.0));
+        $soundings = new Soundings(10, 400);
+        for ($i = 0; $i < 200; $i++) {
+            $soundings->add(37.0 + 7.0 * $i / 111_320, -80.0 + 13.0 * $i / $perLon, 10 + $i / 10);
+        }
+        self::assertSame(200, $soundings->taken());
+        self::assertSame(160.0, $soundings->cellM());
+        $grid = $soundings->grid();
+        self::assertLessThanOrEqual(400, $grid->cols * $grid->rows);
+        for ($i = 0; $i < 200; $i += 20) {
+            self::assertEqualsWithDelta(10 + $i / 10, (float) $grid->at(37.0 + 7.0 * $i / 111_320, -80.0 + 13.0 * $i / $perLon), 1.3, "sounding {$i}");
+        }
+    }
+
+    /** RFC 7946, section 3.1.6: rings by the right-hand rule; what lies in an island is water again. */
+    public function test_rings_become_polygons_with_their_islands(): void
+    {
+        $square = static fn (float $at, float $side, bool $turned = false): array => ($turned ? array_reverse(...) : static fn (array $r): array => $r)([[$at, $at], [$at + $side, $at], [$at + $side, $at + $side], [$at, $at + $side], [$at, $at]]);
+        $polygons = Shoreline::polygons([$square(0.01, 0.01), $square(0.0, 0.06, true), $square(0.013, 0.002), $square(0.2, 0.01)]);
+        self::assertSame([2, 1, 1], array_map(count(...), $polygons));
+        $area = static fn (array $r): float => array_sum(array_map(static fn (array $a, array $b): float => $a[0] * $b[1] - $b[0] * $a[1], array_slice($r, 0, -1), array_slice($r, 1)));
+        foreach ($polygons as $polygon) {
+            foreach ($polygon as $i => $ring) {
+                self::assertSame($ring[0], $ring[count($ring) - 1]);
+                self::assertSame($i === 0, $area($ring) > 0);
+            }
+        }
+        self::assertNull(Shoreline::problem($square(0.0, 0.01)));
+        self::assertStringContainsString('three corners', (string) Shoreline::problem([[1.0, 2.0]]));
+        self::assertStringContainsString('one line', (string) Shoreline::problem([[0.0, 0.0], [0.1, 0.1], [0.2, 0.2]]));
+    }
+
+    public function test_land_of_one_grid_is_land_where_another_knows_nothing(): void
+    {
+        $here = new DepthGrid(37, -80, 10, 3, 1, [null, null, 5.0]);
+        $there = new DepthGrid(37, -80, 10, 3, 1, [0.0, 4.0, 0.0]);
+        self::assertSame([0.0, null, 5.0], $here->withLandOf($there)->depthsFt);
+        self::assertSame(0.5, (new DepthGrid(37, -80, 10, 3, 1, [3.0, 4.0, null]))->driedBy($there));
+        self::assertSame(0.0, (new DepthGrid(37, -80, 10, 3, 1, [null, 0.0, null]))->driedBy($there));
+    }
+
     public function test_the_shoreline_cuts_out_land_and_islands(): void
     {
         $grid = self::grid(static fn (): float => 10.0);

@@ -34,6 +34,14 @@ use PHPUnit\Framework\TestCase;
 /** Where to fish: handbook 07, common practice, no source; the numbers behind the directions are our own. */
 final class WhereTest extends TestCase
 {
+    /** W12: common practice. */
+    public function test_a_place_is_dry_when_no_water_stands_on_its_deepest_part(): void
+    {
+        $place = new Place('Flat', 36.9, -80.1, shallowFt: 1.0, deepFt: 3.0);
+        self::assertSame([false, false, true, true], array_map($place->isDryAt(...), [0.0, -2.9, -3.0, -8.0]));
+        self::assertFalse((new Place('Unknown', 36.9, -80.1))->isDryAt(-50.0));
+    }
+
     /** S7: in spring the bay into which the wind blows is warmest. */
     public function test_in_spring_the_wind_makes_the_bank_it_blows_onto(): void
     {

@@ -89,6 +89,24 @@ final class BoatTest extends WaterTestCase
         $trip = $this->trip($this->angler());
         self::assertSame(2, Artisan::call('eddy:listen', ['day' => $trip->id]));
         self::assertSame(2, Artisan::call('eddy:listen', ['day' => $trip->id, '--file' => '/nowhere']));
+        self::assertStringContainsString('There is no file /nowhere', Artisan::output());
+        self::assertSame(2, Artisan::call('eddy:listen', ['day' => $trip->id, '--file' => sys_get_temp_dir()]));
+    }
+
+    public function test_a_line_on_which_nothing_is_heard_ends_with_an_error(): void
+    {
+        $silent = stream_socket_server('tcp://127.0.0.1:0');
+        self::assertIsResource($silent);
+        $trip = $this->trip($this->angler());
+        self::assertSame(2, Artisan::call('eddy:listen', ['day' => $trip->id, '--tcp' => (string) stream_socket_get_name($silent, false), '--silence' => 1]));
+        self::assertStringContainsString('Nothing was heard', Artisan::output());
+    }
+
+    public function test_the_shipped_recording_is_read(): void
+    {
+        $trip = $this->trip($this->angler(), ['date' => '2026-11-21', 'timezone' => 'America/New_York']);
+        self::assertSame(0, Artisan::call('eddy:listen', ['day' => $trip->id, '--file' => base_path('examples/boat.nmea')]));
+        self::assertGreaterThan(10, $trip->fixes()->count());
     }
 
     private function recording(): string

@@ -40,6 +40,41 @@ final class CommandTest extends TestCase
         }
     }
 
+    /** What the README prints runs as it stands. */
+    public function test_the_examples_of_the_readme_run(): void
+    {
+        preg_match_all('/^    (?:echo \'(?<in>.+)\' \| )?php artisan (?<command>eddy:\w+)(?<rest>[^#\n]*)/m', (string) file_get_contents(base_path('README.md')), $found, PREG_SET_ORDER);
+        $ran = [];
+        foreach ($found as $one) {
+            preg_match_all('/\S+/', $one['rest'], $words);
+            foreach (preg_grep('#examples/#', $words[0]) ?: [] as $word) {
+                self::assertFileExists(base_path((string) preg_replace('/^--\w+=/', '', $word)));
+            }
+            if (in_array($one['command'], ['eddy:plan', 'eddy:pattern', 'eddy:shade'], true)) {
+                $process = $this->eddy($one['command'], $one['in'], ...$words[0]);
+                self::assertSame(0, $process->getExitCode(), $one[0].': '.$process->getErrorOutput());
+                $ran[] = $one['command'];
+            }
+        }
+        self::assertSame(['eddy:plan', 'eddy:plan', 'eddy:pattern', 'eddy:shade'], $ran);
+    }
+
+    /** Absent files, folders, marks of a coding and impossible names end in a sentence and with 2. */
+    public function test_strange_files_and_names_are_answered(): void
+    {
+        foreach ([['--in=/nowhere', 'there is no /nowhere'], ['--in='.sys_get_temp_dir(), 'no file that can be read']] as [$option, $words]) {
+            $plan = $this->eddy('eddy:plan', '', $option);
+            self::assertSame(2, $plan->getExitCode());
+            self::assertStringContainsString($words, $plan->getErrorOutput());
+        }
+        self::assertSame(0, $this->eddy('eddy:plan', "\xEF\xBB\xBF".'{"species":"walleye","stage":"winter"}')->getExitCode());
+        foreach (['"timezone":"a\u0000b"', '"timezone":"Nowhere/Lost"', '"lat":1e999', '"date":["x"]', '"water":{"temp_f":1e308}'] as $odd) {
+            $plan = $this->eddy('eddy:plan', '{"species":"walleye","stage":"winter",'.$odd.'}');
+            self::assertSame(2, $plan->getExitCode(), $odd);
+            self::assertSame('', $plan->getOutput());
+        }
+    }
+
     private function eddy(string $command, string $in, string ...$options): Process
     {
         $process = new Process([PHP_BINARY, base_path('artisan'), $command, ...$options], null, null, $in);

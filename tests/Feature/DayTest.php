@@ -113,7 +113,7 @@ final class DayTest extends WaterTestCase
     {
         $this->actingAs($wren = $this->angler());
         $trip = $this->trip($wren);
-        $this->call('POST', route('log', $trip), [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'HTTP_CONTENT_LENGTH' => '5000000'], str_repeat('x', 10))->assertStatus(413)->assertJsonPath('message', 'At most 512 KB can be sent at once.');
+        $this->call('POST', route('log', $trip), [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'HTTP_CONTENT_LENGTH' => '5000000'], str_repeat('x', 10))->assertStatus(413)->assertJsonPath('message', 'At most 512 KB can be sent here at once. Nothing was changed.');
     }
 
     public function test_a_dragged_cast_is_traced_by_the_core(): void

@@ -383,6 +383,13 @@ final class FilesTest extends WaterTestCase
         unlink($path);
     }
 
+    public function test_the_shipped_soundings_are_taken(): void
+    {
+        $lake = $this->lake();
+        self::assertSame(0, Artisan::call('eddy:import', ['lake' => $lake->id, 'file' => base_path('examples/soundings.csv')]), Artisan::output());
+        self::assertGreaterThan(8.0, (float) $lake->refresh()->deepest_ft);
+    }
+
     public function test_files_belong_to_their_angler(): void
     {
         $lake = $this->lake();

@@ -16,10 +16,12 @@ trait AnswersJson
     private function answerJson(Closure $answer): int
     {
         $file = $this->option('in');
-        $text = is_string($file) ? @file_get_contents($file) : stream_get_contents(STDIN);
+        $text = is_string($file) ? (is_dir($file) ? false : @file_get_contents($file)) : stream_get_contents(STDIN);
         if ($text === false) {
-            return $this->refuse([['path' => '--in', 'message' => 'cannot be read.']]);
+            return $this->refuse([['path' => '--in', 'message' => is_string($file) && file_exists($file) ? 'is no file that can be read.' : "names no file: there is no {$file}."]]);
         }
+        // Some editors put a mark of the coding in front.
+        $text = preg_replace('/^\xEF\xBB\xBF/', '', $text) ?? $text;
         try {
             $in = json_decode($text, true, 32, JSON_THROW_ON_ERROR);
         } catch (JsonException $e) {

@@ -4,22 +4,31 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Passwords;
 use App\Models\User;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Str;
-use Illuminate\Validation\Rules\Password;
 use Illuminate\Validation\ValidationException;
 
 final class AccountController
 {
+    private const TAKEN = 'There is an account with this address already. Sign in instead.';
+
     public const DEMO_EMAIL = 'marlo@old-eddy.example';
 
+    /** Tries for one address from one sender, and from one sender for any address, a minute. */
     private const TRIES = 5;
+
+    private const TRIES_OF_SENDER = 30;
+
+    /** A hash that no password has: an address that is not known takes as long to answer as one that is. */
+    private const NOBODY = '$2y$12$9S0dGkYyN5mE1tQ3uV7wXeZ4bR6nC8aL2kJ0hF5gD1sP3oI7uY9tO';
 
     public function signInForm(): View
     {
@@ -30,14 +39,20 @@ final class AccountController
     {
         $given = $request->validate(['email' => ['required', 'string', 'email', 'max:190'], 'password' => ['required', 'string', 'max:200']]);
         $key = 'sign-in:'.sha1(Str::lower($given['email']).'|'.$request->ip());
-        if (RateLimiter::tooManyAttempts($key, self::TRIES)) {
-            throw ValidationException::withMessages(['email' => sprintf('Too many tries. Try again in %d seconds.', RateLimiter::availableIn($key))])->status(429);
+        $sender = 'sign-in-from:'.sha1((string) $request->ip());
+        foreach ([$key => self::TRIES, $sender => self::TRIES_OF_SENDER] as $limit => $tries) {
+            if (RateLimiter::tooManyAttempts($limit, $tries)) {
+                throw ValidationException::withMessages(['email' => sprintf('Too many tries. Try again in %d seconds.', RateLimiter::availableIn($limit))])->status(429);
+            }
         }
-        if (! Auth::attempt($given, true)) {
+        $user = User::query()->where('email', $given['email'])->first();
+        if (! password_verify($given['password'], $user->password ?? self::NOBODY) || $user === null) {
             RateLimiter::hit($key);
+            RateLimiter::hit($sender);
             throw ValidationException::withMessages(['email' => 'No account has this address and password together.']);
         }
         RateLimiter::clear($key);
+        Auth::login($user, true);
         $request->session()->regenerate();
 
         return redirect()->intended(route('days'));
@@ -53,9 +68,15 @@ final class AccountController
         $given = $request->validate([
             'name' => ['required', 'string', 'max:60'],
             'email' => ['required', 'string', 'email', 'max:190', 'unique:users,email'],
-            'password' => ['required', 'string', 'max:200', Password::min(8)],
-        ], ['email.unique' => 'There is an account with this address already. Sign in instead.']);
-        $this->enter($request, User::query()->create($given));
+            'password' => ['required', new Passwords],
+        ], ['email.unique' => self::TAKEN]);
+        try {
+            $user = User::query()->create($given);
+        } catch (UniqueConstraintViolationException) {
+            // Two registrations of one address at once: the other was first.
+            throw ValidationException::withMessages(['email' => self::TAKEN]);
+        }
+        $this->enter($request, $user);
 
         return redirect()->route('days');
     }

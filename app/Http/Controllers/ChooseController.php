@@ -24,7 +24,7 @@ final class ChooseController
     public function show(Request $request, Trip $trip): View
     {
         $plan = $trip->plan();
-        $chosen = $plan->entry((string) $request->query('lure', '')) ?? $plan->lineup[0];
+        $chosen = $plan->entry($request->validate(['lure' => ['nullable', 'string', 'max:60']])['lure'] ?? '') ?? $plan->lineup[0];
 
         return view('choose.show', [
             'trip' => $trip,

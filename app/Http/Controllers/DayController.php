@@ -28,8 +28,8 @@ final class DayController
     {
         $given = $request->validate([
             'name' => ['required', 'string', 'max:80'],
-            'date' => ['required', 'date_format:Y-m-d', 'after:1900-01-01'],
-            'timezone' => ['nullable', 'timezone:all'],
+            'date' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after:1900-01-01'],
+            'timezone' => ['bail', 'nullable', 'string', 'timezone:all'],
             'ask' => ['required', 'uuid'],
         ], ['date.date_format' => 'The date must be a day of the calendar.']);
         $last = $request->user()->trips()->whereNull('drill_seed')->latest('id')->first();

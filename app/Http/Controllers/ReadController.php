@@ -45,7 +45,8 @@ final class ReadController
     {
         $units = new Units($trip->user->isMetric());
         try {
-            $trip = StateOfDay::change($trip, (string) $request->input('field', ''), $request->input('value'), $units);
+            $field = $request->input('field');
+            $trip = StateOfDay::change($trip, is_string($field) ? $field : '', $request->input('value'), $units);
         } catch (InvalidInput $e) {
             return new JsonResponse(['errors' => $e->toArray()], 422);
         }

@@ -27,6 +27,7 @@ final class SectionsController
     {
         $given = $request->validate([
             'sections' => ['required', 'array', 'list', 'max:12'],
+            'sections.*' => ['array:name,temp,visibility'],
             'sections.*.name' => ['nullable', 'string', 'max:60'],
             'sections.*.temp' => ['nullable', 'numeric'],
             'sections.*.visibility' => ['nullable', 'numeric'],

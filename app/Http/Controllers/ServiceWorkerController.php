@@ -19,6 +19,6 @@ final class ServiceWorkerController
         $assets = json_encode(['/icon.svg', ...array_values(array_unique($assets))], JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES);
         $body = (string) file_get_contents(resource_path('js/service-worker.js'));
 
-        return new Response(sprintf("const VERSION = '%s';\nconst ASSETS = %s;\n%s", substr(sha1($manifest.$body), 0, 12), $assets, $body), 200, ['Content-Type' => 'text/javascript', 'Cache-Control' => 'no-cache']);
+        return new Response(sprintf("const ASSETS = %s;\n%s", $assets, $body), 200, ['Content-Type' => 'text/javascript', 'Cache-Control' => 'no-cache']);
     }
 }

@@ -95,7 +95,7 @@ final class WhereController
         abort_if($trip->lake === null, 404);
         $units = new Units($trip->user->isMetric());
         $given = $request->validate([
-            'from' => ['required', 'date_format:H:i'], 'to' => ['required', 'date_format:H:i', 'after:from'], 'minutes' => ['required', 'numeric', 'between:2,240'],
+            'from' => ['bail', 'required', 'string', 'date_format:H:i'], 'to' => ['bail', 'required', 'string', 'date_format:H:i', 'after:from'], 'minutes' => ['required', 'numeric', 'between:2,240'],
             'speed' => ['required', 'numeric', "between:{$units->show('speed', 1)},{$units->show('speed', 80)}"], 'fuel_per_hour' => ['nullable', 'numeric', 'between:0,500'],
             'wish' => ['nullable', 'array', 'max:200'], 'wish.*' => ['nullable', 'in:must,may,out'], 'start' => ['nullable', 'integer'],
         ], ['to.after' => 'Back by must be later than from.'], ['minutes' => 'minutes a stop', 'speed' => 'speed of the boat', 'fuel_per_hour' => 'fuel an hour']);

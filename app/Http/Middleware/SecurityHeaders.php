@@ -20,6 +20,12 @@ final class SecurityHeaders
         $response->headers->set('Content-Security-Policy', self::POLICY);
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
+        $angler = $request->hasSession() ? $request->user() : null;
+        if ($angler !== null) {
+            // Nobody's back button shows it again after the sign-out; and the device knows whose page it keeps.
+            $response->headers->set('Cache-Control', 'no-store, private');
+            $response->headers->set('X-Angler', (string) $angler->getAuthIdentifier());
+        }
 
         return $response;
     }
