@@ -238,7 +238,14 @@ final class Layers
         }
         $spots = LayerFile::with($new, fn (string $path): array => $this->spots($new, $path));
         $count = $new->found['count'] ?? [];
-        $words = sprintf('%d spots%s, %s soundings, %d rings of shoreline, %d tracks, %d names of sections.', $count['spot'] ?? 0, $spots['known'] === 0 ? '' : " ({$spots['known']} of them known already)", number_format($count['sounding'] ?? 0), $count['ring'] ?? 0, $count['tracks'] ?? 0, $count['section'] ?? 0);
+        $words = [];
+        foreach (['spot' => 'spot', 'sounding' => 'sounding', 'ring' => 'ring of shoreline', 'tracks' => 'track', 'section' => 'name of a section'] as $key => $one) {
+            $n = $count[$key] ?? 0;
+            if ($n > 0) {
+                $words[] = number_format($n).' '.($n === 1 ? $one : (string) preg_replace('/^\w+/', '$0s', $one)).($key === 'spot' && $spots['known'] > 0 ? " ({$spots['known']} of them known already)" : '');
+            }
+        }
+        $words = implode(', ', $words).'.';
         $new->update(['questions' => null, 'found' => ['said' => $words] + ($new->found ?? [])]);
 
         return $words;

@@ -16,11 +16,26 @@ export default () => ({
         this.waiting = JSON.parse(localStorage.getItem(this.kept) ?? localStorage.getItem(before) ?? '{}');
         localStorage.removeItem(before);
         this.keep();
+        this.putBack();
         this.$root.addEventListener('click', (e) => this.press(e));
         this.$root.addEventListener('change', (e) => this.changed(e.target.closest('[data-field]')));
         this.$root.addEventListener('submit', (e) => e.preventDefault());
         window.addEventListener('online', () => this.flush());
         this.flush();
+    },
+
+    /** What waits is shown as it was typed, though the page was drawn without it. */
+    putBack() {
+        for (const [path, value] of Object.entries(this.waiting)) {
+            const inputs = [...(this.$root.querySelector(`[data-field="${path}"]`)?.querySelectorAll('input, select') ?? [])];
+            for (const input of inputs) {
+                if (['checkbox', 'radio'].includes(input.type)) {
+                    input.checked = [value].flat().includes(input.value);
+                } else {
+                    input.value = value ?? '';
+                }
+            }
+        }
     },
 
     press(e) {

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { sound } from './helpers.mjs';
+import { freshDay, sound } from './helpers.mjs';
 
 test.beforeEach(({ page }) => {
     page.on('pageerror', (error) => {
@@ -75,4 +75,29 @@ test('the water plan, a dock, the route and a spot picked for the day', async ({
     await expect(page.getByRole('region', { name: 'Read out of the shape' })).toContainText('Hump');
     await sound(page);
     expect(info.project.name).toMatch(/laptop|phone/);
+});
+
+test('a file that can be read in two ways asks, is laid, taken out and put back', async ({ page }) => {
+    await freshDay(page);
+    await page.goto('/lakes');
+    await page.getByLabel('Name').fill('Farm pond');
+    await page.getByRole('button', { name: 'Draw it' }).click();
+    await sound(page);
+    const rows = Array.from({ length: 400 }, (_, i) => `${(36.9 + Math.floor(i / 20) * 0.0001).toFixed(6)};${(-80.1 + (i % 20) * 0.0001).toFixed(6)};${(-2 - (i % 20) / 5).toFixed(1)}`.replaceAll('.', ','));
+    await page.setInputFiles('#file', { name: 'pond.csv', mimeType: 'text/csv', buffer: Buffer.from(`lat;lon;depth\n${rows.join('\n')}\n`) });
+    await page.getByRole('button', { name: 'Take it in' }).click();
+    await expect(page.getByText('Nothing of this file is in the lake yet')).toBeVisible();
+    await expect(page.locator('.survey circle').first()).toBeAttached();
+    await sound(page);
+    await page.locator('.segments label', { hasText: 'metres' }).click();
+    await page.getByRole('button', { name: 'Look again' }).click();
+    await expect(page.getByText('6.6–19 ft')).toBeVisible();
+    await page.getByRole('button', { name: 'Take it in like this' }).click();
+    await expect(page.getByText('Taken in: 400 soundings.')).toBeVisible();
+    await expect(page.locator('.plan [data-depths] path').first()).toBeAttached();
+    await sound(page);
+    await page.getByRole('button', { name: 'Take out pond.csv' }).click();
+    await expect(page.getByText('Nothing is known of its depths yet')).toBeVisible();
+    await page.getByRole('button', { name: 'Put back pond.csv' }).click();
+    await expect(page.locator('.plan [data-depths] path').first()).toBeAttached();
 });

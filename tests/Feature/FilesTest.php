@@ -130,7 +130,7 @@ final class FilesTest extends WaterTestCase
         $this->post(route('layer.answer', [$lake, $layer->id]), ['then' => 'take', 'unit' => 'ft'])->assertSessionHas('said');
         self::assertEqualsWithDelta(4.0, (float) $lake->refresh()->workingGrid()?->at(36.9, -80.1), 1e-6);
         // The water stood 1.5 ft higher than the map's level when it was sounded.
-        $this->post(route('layer.answer', [$lake, $layer->id]), ['then' => 'take', 'levelFt' => '1.5'])->assertSessionHas('said');
+        $this->post(route('layer.answer', [$lake, $layer->id]), ['then' => 'take', 'level' => '1.5'])->assertSessionHas('said');
         self::assertEqualsWithDelta(2.5, (float) $lake->refresh()->workingGrid()?->at(36.9, -80.1), 1e-6);
         $this->post(route('layer.answer', [$lake, $layer->id]), ['then' => 'take', 'sign' => 'elevation'])->assertSessionHasErrors('surface');
     }
@@ -176,11 +176,11 @@ final class FilesTest extends WaterTestCase
     {
         $lake = $this->lake();
         $marks = static fn (string $lon, string ...$names): string => '<gpx version="1.1">'.implode('', array_map(static fn (string $n, int $i): string => sprintf('<wpt lat="%.4f" lon="%s">%s</wpt>', 36.9 + $i / 1000, $lon, $n === '' ? '' : "<name>{$n}</name>"), $names, array_keys($names))).'</gpx>';
-        $this->give($lake, 'a.gpx', $marks('-80.1', 'Hole', 'Hole', 'Hole', '', ''))->assertSessionHas('said', 'Taken in: 5 spots, 0 soundings, 0 rings of shoreline, 0 tracks, 0 names of sections.');
+        $this->give($lake, 'a.gpx', $marks('-80.1', 'Hole', 'Hole', 'Hole', '', ''))->assertSessionHas('said', 'Taken in: 5 spots.');
         self::assertSame(['Hole', 'Hole 2', 'Hole 3', 'Mark 1', 'Mark 2'], $lake->spots()->pluck('name')->all(), 'three of one name are three');
         $this->give($lake, 'b.gpx', $marks('-80.09', '', '', 'hole'));
         self::assertSame(8, $lake->spots()->count(), 'unnamed marks of a second file are others');
-        $this->give($lake, 'c.gpx', $marks('-80.1', 'Hole', 'Hole', 'Hole', '', ''))->assertSessionHas('said', 'Taken in: 5 spots (5 of them known already), 0 soundings, 0 rings of shoreline, 0 tracks, 0 names of sections.');
+        $this->give($lake, 'c.gpx', $marks('-80.1', 'Hole', 'Hole', 'Hole', '', ''))->assertSessionHas('said', 'Taken in: 5 spots (5 of them known already).');
         self::assertSame(8, $lake->spots()->count(), 'the same marks once more are the same');
         $first = $lake->layers()->orderBy('id')->firstOrFail();
         $this->patch(route('layer.change', [$lake, $first->id]), ['do' => 'out']);

@@ -8,6 +8,7 @@ use App\Drawing\SurveyDrawing;
 use App\Jobs\TakeLayer;
 use App\Models\Lake;
 use App\Models\Layer;
+use App\Show\Units;
 use App\Waters\Files\Refused;
 use App\Waters\Layers;
 use App\Waters\LayersAtWork;
@@ -64,14 +65,17 @@ final class LayersController
         $given = $request->validate([
             'then' => ['required', 'in:look,take'],
             'unit' => ['nullable', 'in:ft,m,fathom'], 'order' => ['nullable', 'in:lonlat,latlon'], 'sign' => ['nullable', 'in:depth,minus,elevation'],
-            'surface' => ['nullable', 'numeric', 'between:-1000,30000', 'required_if:sign,elevation'], 'levelFt' => ['nullable', 'numeric', 'between:-300,300'],
+            'surface' => ['nullable', 'numeric', 'between:-1000,30000', 'required_if:sign,elevation'], 'level' => ['nullable', 'numeric', 'between:-300,300'],
             'lines' => ['nullable', 'string', 'max:120'], 'areas' => ['nullable', 'string', 'max:120'], 'shore' => ['nullable', 'in:cut,draw'],
             'columns' => ['nullable', 'array', 'size:3'], 'columns.*' => ['nullable', 'integer', 'between:0,500', 'distinct'],
-        ], ['columns.*.distinct' => 'Longitude, latitude and depth stand in three different columns.', 'surface.required_if' => 'Say how high the water stands, in the unit of the file.'], ['surface' => 'height of the water', 'levelFt' => 'level of the water']);
+        ], ['columns.*.distinct' => 'Longitude, latitude and depth stand in three different columns.', 'surface.required_if' => 'Say how high the water stands, in the unit of the file.'], ['surface' => 'height of the water', 'level' => 'level of the water']);
         /** @var Layer $one */
         $one = $lake->layers()->findOrFail($layer);
         $said = array_filter([...($one->understood ?? []), ...$given], static fn (mixed $v): bool => $v !== null && $v !== '');
-        unset($said['then'], $said['look']);
+        unset($said['then'], $said['look'], $said['level']);
+        if (isset($given['level'])) {
+            $said['levelFt'] = (new Units($request->user()->isMetric()))->take('depth', (float) $given['level']);
+        }
         $one->update(['understood' => $said + ($given['then'] === 'look' ? ['look' => '1'] : []), 'state' => Layer::WAITING, 'problem' => null, 'heard_at' => now()]);
 
         return $this->read($lake, $one, false);

@@ -110,8 +110,12 @@ final readonly class Understanding
             $words[] = ['columns', 'divided by '.(["\t" => 'tabs', ';' => 'semicolons', ' ' => 'spaces'][$this->separator] ?? 'commas')];
         }
         if (in_array($this->format, ['csv', 'geojson'], true)) {
-            $words[] = ['order', $this->order === 'latlon' ? 'latitude first' : 'longitude first'];
-            $words[] = ['depths', match ($this->sign) {
+            $words[] = ['places', match (true) {
+                $this->headed && $this->order === 'lonlat' => 'by the names of their columns',
+                $this->order === 'latlon' => 'the other way round than named or usual: latitude for longitude',
+                default => 'longitude first',
+            }];
+            $words[] = ['depths in', match ($this->sign) {
                 self::MINUS => "{$unit}, under water with a minus",
                 self::ELEVATION => "heights of the ground in {$unit}, the water's surface at {$this->surface}",
                 default => $unit,

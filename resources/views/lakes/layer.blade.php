@@ -7,18 +7,18 @@
     <h1>{{ $layer->name }}</h1>
     @include('partials.errors')
     @if ($layer->problem)<p class="trouble" role="alert">{{ $layer->problem }}</p>@endif
-    @if ($layer->state === 'asks' && $layer->asks())<p class="leave" role="status">Nothing of this file is kept yet: some of it can be read in more than one way.</p>@endif
-    <div class="two">
+    @if ($layer->state === 'asks')<p class="leave" role="status">Nothing of this file is in the lake yet{{ $layer->asks() ? ': some of it can be read in more than one way' : '' }}.</p>@endif
+    <div class="two layer">
         <section aria-label="What was understood">
             <h2>What was understood</h2>
             <dl class="figures">
-                @foreach ($found['words'] ?? [] as [$what, $how])<div><dt>{{ $what }}</dt><dd>{{ $how }}</dd></div>@endforeach
+                @foreach ($found['words'] ?? [] as [$what, $how])<div><dt>{{ $what }}</dt><dd>{{ $units->say($how) }}</dd></div>@endforeach
                 @foreach (['spot' => 'spots', 'sounding' => 'soundings', 'ring' => 'rings of shoreline', 'tracks' => 'tracks', 'section' => 'names of sections'] as $key => $words)
                     @if (($found['count'][$key] ?? 0) > 0)<div><dt>{{ $words }}</dt><dd>{{ number_format($found['count'][$key]) }}</dd></div>@endif
                 @endforeach
                 @if ($found['depths'] ?? null)<div><dt>depths</dt><dd>{{ $units->band(...$found['depths']) }}</dd></div>@endif
                 @if ($drawing)<div><dt>from end to end</dt><dd>{{ $units->way($drawing->acrossM / 1609.344) }} west to east, {{ $units->way($drawing->downM / 1609.344) }} north to south</dd></div>@endif
-                @if ($found['box'] ?? null)<div><dt>lies at</dt><dd>{{ sprintf('%.4f° to %.4f° north, %.4f° to %.4f° east', $found['box'][1], $found['box'][3], $found['box'][0], $found['box'][2]) }}</dd></div>@endif
+                @if ($found['box'] ?? null)<div><dt>lies at</dt><dd>{{ App\Show\Compass::box(...$found['box']) }}</dd></div>@endif
             </dl>
             @if ($drawing)
                 <svg viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" class="survey" role="img" aria-label="Where the file's places lie, north up; deeper ones are darker." style="max-width: {{ $drawing->width }}px">
@@ -27,7 +27,7 @@
                 </svg>
             @endif
         </section>
-        <section aria-label="Said of it">
+        <section aria-label="Said of it" @class(['first' => $layer->asks() !== []])>
             <h2>{{ $layer->asks() ? 'To be said first' : 'Read otherwise' }}</h2>
             <form method="post" action="{{ route('layer.answer', [$lake, $layer->id]) }}" class="card">@csrf
                 @foreach ($layer->asks() as $question)
@@ -39,7 +39,7 @@
                         @unless (in_array($key, $asked, true))<label><span class="field-label">{{ $text }}</span><select name="{{ $key }}"><option value="">as found</option>@foreach ($options as $value => $words)<option value="{{ $value }}" @selected(old($key, $said[$key] ?? '') === $value)>{{ $words }}</option>@endforeach</select></label>@endunless
                     @endforeach
                     @unless (in_array('surface', $asked, true))<label><span class="field-label">Height of the water, where heights are written</span><input name="surface" inputmode="decimal" value="{{ old('surface', $said['surface'] ?? '') }}"></label>@endunless
-                    <label><span class="field-label">Water stood above the reference when it was sounded, ft</span><input name="levelFt" inputmode="decimal" value="{{ old('levelFt', $said['levelFt'] ?? '') }}"></label>
+                    <label><span class="field-label">Water stood above the reference when it was sounded, {{ $units->word('depth') }}</span><input name="level" inputmode="decimal" value="{{ old('level', isset($said['levelFt']) ? $units->show('depth', (float) $said['levelFt']) : '') }}"></label>
                 </details>
                 <div class="beside"><button type="submit" name="then" value="take" class="act">Take it in like this</button><button type="submit" name="then" value="look">Look again</button></div>
             </form>
