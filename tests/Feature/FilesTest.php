@@ -8,6 +8,7 @@ use App\Jobs\TakeLayer;
 use App\Models\Lake;
 use App\Models\Layer;
 use App\Models\User;
+use App\Waters\DayOnLake;
 use App\Waters\Files\Question;
 use App\Waters\Layers;
 use App\Waters\LayersAtWork;
@@ -301,6 +302,7 @@ final class FilesTest extends WaterTestCase
         $this->get(route('where', ['trip' => $trip, 'page' => 15]))->assertOk();
         $this->post(route('where.route', $trip), ['from' => '07:00', 'to' => '11:00', 'minutes' => 12, 'speed' => 20])->assertSessionHasNoErrors();
         self::assertNotSame([], $trip->refresh()->route['stops']);
+        self::assertCount(40, (new DayOnLake($trip->load('user'), $trip->lake))->bestOfTheDay(), 'a route weighs no more than these');
         $this->get(route('fish', $trip))->assertOk();
     }
 
