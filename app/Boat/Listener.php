@@ -9,10 +9,10 @@ use App\Models\Trip;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Facades\DB;
-use OldEddy\Conditions\ConditionsReader;
-use OldEddy\Instruments\BoatState;
-use OldEddy\Instruments\Quantity;
-use OldEddy\Problem\InvalidInput;
+use OldEddy\Basics\Problem\InvalidInput;
+use OldEddy\Boat\BoatState;
+use OldEddy\Boat\Quantity;
+use OldEddy\Contract\ConditionsReader;
 
 /**
  * Takes lines of a boat's instruments into a day: the newest values become what the day measured, positions become

@@ -5,23 +5,23 @@ declare(strict_types=1);
 namespace App\Day;
 
 use BackedEnum;
-use OldEddy\Conditions\Bottom;
-use OldEddy\Conditions\Cover;
-use OldEddy\Conditions\Current;
-use OldEddy\Conditions\DockKind;
-use OldEddy\Conditions\DockPart;
-use OldEddy\Conditions\Forage;
-use OldEddy\Conditions\Observed;
-use OldEddy\Conditions\Platform;
-use OldEddy\Conditions\Pressure;
-use OldEddy\Conditions\RelativeTemp;
-use OldEddy\Conditions\Sky;
-use OldEddy\Conditions\Structure;
-use OldEddy\Conditions\Waterbody;
-use OldEddy\Lures\Catalog;
-use OldEddy\Lures\LureFamily;
-use OldEddy\Season\Species;
-use OldEddy\Season\Stage;
+use OldEddy\Choice\Lures\Catalog;
+use OldEddy\Choice\Lures\LureFamily;
+use OldEddy\Day\Conditions\Bottom;
+use OldEddy\Day\Conditions\Cover;
+use OldEddy\Day\Conditions\Current;
+use OldEddy\Day\Conditions\DockKind;
+use OldEddy\Day\Conditions\DockPart;
+use OldEddy\Day\Conditions\Forage;
+use OldEddy\Day\Conditions\Observed;
+use OldEddy\Day\Conditions\Platform;
+use OldEddy\Day\Conditions\Pressure;
+use OldEddy\Day\Conditions\RelativeTemp;
+use OldEddy\Day\Conditions\Sky;
+use OldEddy\Day\Conditions\Structure;
+use OldEddy\Day\Conditions\Waterbody;
+use OldEddy\Day\Season\Species;
+use OldEddy\Day\Season\Stage;
 
 /** The conditions form: every field, in the order in which an angler takes the water in. Keys and options are the core's. */
 final class FieldSheet

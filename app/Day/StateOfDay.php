@@ -4,16 +4,19 @@ declare(strict_types=1);
 
 namespace App\Day;
 
-use App\Log\TurnKeeper;
+use App\Models\LakeSpot;
 use App\Models\Trip;
 use App\Show\Units;
 use App\Show\Word;
 use Closure;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
-use OldEddy\Conditions\ConditionsReader;
-use OldEddy\Problem\InputProblem;
-use OldEddy\Problem\InvalidInput;
+use OldEddy\Basics\Problem\InputProblem;
+use OldEddy\Basics\Problem\InvalidInput;
+use OldEddy\Contract\ConditionsReader;
+use OldEddy\Contract\SpotWriter;
+use OldEddy\Day\Conditions\Settler;
+use OldEddy\Where\Places\SpotOfDay;
 
 /**
  * The state of a day: what was said in one step and is never asked again. Changes come field by field and are merged
@@ -67,15 +70,14 @@ final class StateOfDay
         });
     }
 
-    /**
-     * Puts what is known of a marked spot in the place of the day's spot; all else that was said stays.
-     *
-     * @param  array<string, mixed>  $spot
-     */
-    public static function pick(Trip $trip, array $spot): Trip
+    /** Makes a marked spot the spot of the day, with the shade it has at a minute; all else that was said stays. */
+    public static function pick(Trip $trip, LakeSpot $spot, int $minute): Trip
     {
-        return self::merged($trip, static function (array $conditions) use ($spot): array {
-            $conditions = ['spot' => $spot] + $conditions;
+        $day = Settler::settle($trip->told());
+        $picked = SpotWriter::write(SpotOfDay::of($spot->place(), $day, $minute, $spot->dockPlan($day->riseFt())));
+
+        return self::merged($trip, static function (array $conditions) use ($picked): array {
+            $conditions = ['spot' => $picked] + $conditions;
             ConditionsReader::read($conditions);
 
             return $conditions;

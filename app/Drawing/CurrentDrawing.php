@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use OldEddy\Conditions\Structure;
-use OldEddy\Stream\CurrentPlace;
+use OldEddy\Day\Conditions\Structure;
+use OldEddy\Where\Stream\CurrentPlace;
 
 /** Turns a place in current into points, north up, two points a foot. It draws; every number in it is the core's. */
 final readonly class CurrentDrawing

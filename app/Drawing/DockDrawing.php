@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use OldEddy\Docks\DockBoat;
-use OldEddy\Docks\DockMark;
-use OldEddy\Docks\DockPlan;
-use OldEddy\Docks\DockShade;
-use OldEddy\Docks\DockSide;
+use OldEddy\Where\Docks\DockBoat;
+use OldEddy\Where\Docks\DockMark;
+use OldEddy\Where\Docks\DockPlan;
+use OldEddy\Where\Docks\DockShade;
+use OldEddy\Where\Docks\DockSide;
 
 /** Turns a dock into points: the bank at the left, open water at the right, three points a foot. It draws; every number in it is the core's. */
 final readonly class DockDrawing

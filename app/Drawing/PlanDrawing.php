@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use OldEddy\Lake\DepthGrid;
-use OldEddy\Units\Length;
+use OldEddy\Basics\Units\Length;
+use OldEddy\Where\Lake\DepthGrid;
 
 /** Turns positions into the water plan's points, in metres from the north-west corner. It draws; every number in it is the core's. */
 final readonly class PlanDrawing

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use OldEddy\Evidence\Evidence;
-use OldEddy\Evidence\LevelEvidence;
-use OldEddy\Evidence\TellApart;
+use OldEddy\Log\Evidence\Evidence;
+use OldEddy\Log\Evidence\LevelEvidence;
+use OldEddy\Log\Evidence\TellApart;
 
 /** Turns rates into the evidence plot's points. It draws; every number in it is the core's. */
 final readonly class PlotDrawing

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use OldEddy\Ribbon\DayRibbon;
-use OldEddy\Ribbon\Fished;
+use OldEddy\Pictures\Ribbon\DayRibbon;
+use OldEddy\Pictures\Ribbon\Fished;
 
 /** Turns a ribbon's minutes and degrees into the picture's points. It draws; every number in it is the core's. */
 final readonly class RibbonDrawing

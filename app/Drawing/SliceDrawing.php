@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use OldEddy\Path\CoverShape;
-use OldEddy\Slice\Scene;
+use OldEddy\Choice\Path\CoverShape;
+use OldEddy\Pictures\Slice\Scene;
 
 /** Turns a scene's feet into the picture's points. It draws; every number in it is the core's. */
 final readonly class SliceDrawing

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use OldEddy\Lake\DepthGrid;
+use OldEddy\Where\Lake\DepthGrid;
 
 /** The small picture of what a file holds: its places from above, north up, in points; deeper ones darker. It draws; it knows nothing of files. */
 final readonly class SurveyDrawing

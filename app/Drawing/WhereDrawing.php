@@ -6,8 +6,8 @@ namespace App\Drawing;
 
 use App\Models\LakeSpot;
 use App\Show\Units;
-use OldEddy\Conditions\Settled;
-use OldEddy\Sun\SunPosition;
+use OldEddy\Day\Conditions\Settled;
+use OldEddy\Day\Sun\SunPosition;
 
 /** What lies on the water plan of a day: numbered spots, shade, wind and sun. It draws; every number in it is the core's. */
 final readonly class WhereDrawing

@@ -10,7 +10,7 @@ use App\Models\Trip;
 use Illuminate\Support\Str;
 use OldEddy\Drill\DrillWater;
 use OldEddy\Drill\HiddenDay;
-use OldEddy\Next\Offer;
+use OldEddy\Log\Next\Offer;
 
 /** The hidden day answers the casts that the angler made on the deck: its fish are logged like any others. */
 final class DrillFish

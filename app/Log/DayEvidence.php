@@ -9,20 +9,20 @@ use App\Models\Stint;
 use App\Models\Trip;
 use App\Models\Turn;
 use Illuminate\Database\Eloquent\Collection;
-use OldEddy\Evidence\Contact as LoggedContact;
-use OldEddy\Evidence\ContactKind;
-use OldEddy\Evidence\Evidence;
-use OldEddy\Evidence\Hooked;
-use OldEddy\Evidence\OwnPast;
-use OldEddy\Evidence\Pattern;
-use OldEddy\Evidence\Stint as LoggedStint;
-use OldEddy\Evidence\SunTurns;
-use OldEddy\Evidence\Turn as LoggedTurn;
-use OldEddy\Next\Choices;
-use OldEddy\Next\Move;
-use OldEddy\Next\NextMove;
+use OldEddy\Day\Season\Stage;
+use OldEddy\Log\Evidence\Contact as LoggedContact;
+use OldEddy\Log\Evidence\ContactKind;
+use OldEddy\Log\Evidence\Evidence;
+use OldEddy\Log\Evidence\Hooked;
+use OldEddy\Log\Evidence\OwnPast;
+use OldEddy\Log\Evidence\Pattern;
+use OldEddy\Log\Evidence\Stint as LoggedStint;
+use OldEddy\Log\Evidence\SunTurns;
+use OldEddy\Log\Evidence\Turn as LoggedTurn;
+use OldEddy\Log\Next\Choices;
+use OldEddy\Log\Next\Move;
+use OldEddy\Log\Next\NextMove;
 use OldEddy\Reading\Reading;
-use OldEddy\Season\Stage;
 
 /** A day's log as the core weighs it. */
 final readonly class DayEvidence

@@ -16,17 +16,17 @@ use App\Show\Units;
 use App\Show\Word;
 use App\Waters\DayRoute;
 use Illuminate\Database\Eloquent\Collection;
-use OldEddy\Conditions\Settler;
-use OldEddy\Evidence\ContactKind;
-use OldEddy\Evidence\TurnKind;
-use OldEddy\Lineup\Setup;
-use OldEddy\Next\Move;
-use OldEddy\Next\Place;
+use OldEddy\Choice\Lineup\Setup;
+use OldEddy\Day\Conditions\Settler;
+use OldEddy\Log\Evidence\ContactKind;
+use OldEddy\Log\Evidence\TurnKind;
+use OldEddy\Log\Next\Fishable;
+use OldEddy\Log\Next\Move;
+use OldEddy\Pictures\Ribbon\DayRibbon;
+use OldEddy\Pictures\Ribbon\Fished;
+use OldEddy\Pictures\Slice\Scene;
 use OldEddy\Reading\Reading;
 use OldEddy\Reading\WaterReader;
-use OldEddy\Ribbon\DayRibbon;
-use OldEddy\Ribbon\Fished;
-use OldEddy\Slice\Scene;
 
 /** The state of the deck as the device needs it: what it draws, and what it can go on with when the server is gone. */
 final readonly class Deck
@@ -134,7 +134,7 @@ final readonly class Deck
     /** @return list<array{name: string, about: string}> */
     private function spots(): array
     {
-        return array_map(fn (Place $p): array => ['name' => $p->name, 'about' => implode(', ', array_filter([
+        return array_map(fn (Fishable $p): array => ['name' => $p->name, 'about' => implode(', ', array_filter([
             $p->structure === null ? null : Word::of($p->structure), $p->cover === null ? null : Word::of($p->cover), $p->depthFt === null ? null : $this->units->depth($p->depthFt), $p->light,
         ]))], $this->toFish->choices->places);
     }

@@ -10,17 +10,17 @@ use App\Models\Trip;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use OldEddy\Conditions\ConditionsReader;
-use OldEddy\Conditions\Settler;
+use OldEddy\Contract\ConditionsReader;
+use OldEddy\Day\Conditions\Settler;
 use OldEddy\Drill\DrillWater;
 use OldEddy\Drill\Habit\FollowsAdvice;
 use OldEddy\Drill\HiddenDay;
 use OldEddy\Drill\Outing;
-use OldEddy\Evidence\Contact;
-use OldEddy\Evidence\ContactKind;
-use OldEddy\Evidence\Stint;
-use OldEddy\Next\Choices;
-use OldEddy\Next\Place;
+use OldEddy\Log\Evidence\Contact;
+use OldEddy\Log\Evidence\ContactKind;
+use OldEddy\Log\Evidence\Stint;
+use OldEddy\Log\Next\Choices;
+use OldEddy\Log\Next\Fishable;
 use OldEddy\Reading\WaterReader;
 use Ramsey\Uuid\Uuid;
 
@@ -44,7 +44,7 @@ final class Generator
     public function day(int $seed, string $name, Lake $lake, array $conditions, int $casts): void
     {
         $stand = WaterReader::read(Settler::settle(ConditionsReader::read($conditions)))->stand;
-        $places = $lake->spots->map(static fn (LakeSpot $s): Place => $s->toFish($stand->middleFt(), 0.0))->all();
+        $places = $lake->spots->map(static fn (LakeSpot $s): Fishable => $s->toFish($stand->middleFt(), 0.0))->all();
         $day = HiddenDay::of($seed, new Choices(array_values($places), DrillWater::choices()->presentations));
         $this->keep($name, $conditions, "day {$seed}", Outing::fish($day, new FollowsAdvice, $casts)->stints, $lake);
     }

@@ -6,7 +6,7 @@ namespace App\Log;
 
 use App\Models\Trip;
 use Illuminate\Support\Facades\DB;
-use OldEddy\Evidence\OwnPast;
+use OldEddy\Log\Evidence\OwnPast;
 use OldEddy\Reading\Reading;
 
 /** The angler's own past days of the same stage and like clarity, summed in the database. */

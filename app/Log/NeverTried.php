@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Log;
 
-use OldEddy\Evidence\Stint;
-use OldEddy\Evidence\Untested;
+use OldEddy\Log\Evidence\Stint;
+use OldEddy\Log\Evidence\Untested;
 
 /** What the plan of the day named and the log does not show, the most promising first. */
 final class NeverTried

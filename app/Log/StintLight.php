@@ -6,7 +6,7 @@ namespace App\Log;
 
 use App\Models\Trip;
 use App\Show\Clock;
-use OldEddy\Conditions\Settler;
+use OldEddy\Day\Conditions\Settler;
 use OldEddy\Reading\Brightness;
 
 /** The light on a stint that began at a local time of a day, as the core reckons it; null where nobody said what the sky is like. */

@@ -10,18 +10,18 @@ use App\Models\Trip;
 use App\Waters\DayOnLake;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Collection as Plain;
+use OldEddy\Choice\Lineup\Entry;
+use OldEddy\Choice\Lineup\Setup;
+use OldEddy\Choice\Lineup\Wish;
+use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Drill\DrillWater;
-use OldEddy\Lineup\Entry;
-use OldEddy\Lineup\Setup;
-use OldEddy\Lineup\Wish;
-use OldEddy\Lures\Catalog;
-use OldEddy\Next\Choices;
-use OldEddy\Next\Place;
-use OldEddy\Next\Presentation;
+use OldEddy\Log\Next\Choices;
+use OldEddy\Log\Next\Fishable;
+use OldEddy\Log\Next\Presentation;
 use OldEddy\Plan\Plan;
 use OldEddy\Plan\Planner;
 use OldEddy\Reading\Reading;
-use OldEddy\Where\RankedPlace;
+use OldEddy\Where\Places\RankedPlace;
 
 /** What can be fished on a day: the rods on the rack and the spots, ready to be offered. */
 final readonly class ToFish
@@ -74,23 +74,23 @@ final readonly class ToFish
 
     /**
      * @param  Collection<int, Stint>  $stints
-     * @return list<Place>
+     * @return list<Fishable>
      */
     private function places(Reading $reading, Collection $stints): array
     {
-        $fished = array_values($stints->toBase()->groupBy('spot')->map(static function (Plain $here, string $name): Place {
+        $fished = array_values($stints->toBase()->groupBy('spot')->map(static function (Plain $here, string $name): Fishable {
             /** @var Stint $last */
             $last = $here->last();
 
-            return new Place($name, $last->structure, $last->cover, $last->cover_part, $last->light, $last->depth_ft);
+            return new Fishable($name, $last->structure, $last->cover, $last->cover_part, $last->light, $last->depth_ft);
         })->all());
         if ($this->onLake === null) {
             return $fished;
         }
-        $known = array_map(static fn (Place $p): string => $p->name, $fished);
+        $known = array_map(static fn (Fishable $p): string => $p->name, $fished);
         $spots = collect($this->onLake->spots)->keyBy('name');
-        $marked = array_map(static fn (RankedPlace $r): Place => $spots[$r->place->name]->toFish($reading->stand->middleFt(), $reading->day->riseFt()), $this->onLake->ranked($reading->day->minuteOfDay));
+        $marked = array_map(static fn (RankedPlace $r): Fishable => $spots[$r->place->name]->toFish($reading->stand->middleFt(), $reading->day->riseFt()), $this->onLake->ranked($reading->day->minuteOfDay));
 
-        return [...$fished, ...array_slice(array_values(array_filter($marked, static fn (Place $p): bool => ! in_array($p->name, $known, true))), 0, self::MARKED)];
+        return [...$fished, ...array_slice(array_values(array_filter($marked, static fn (Fishable $p): bool => ! in_array($p->name, $known, true))), 0, self::MARKED)];
     }
 }

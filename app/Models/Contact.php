@@ -8,10 +8,10 @@ use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
-use OldEddy\Fish\StandardWeight;
-use OldEddy\Season\Species;
-use OldEddy\Units\Length;
-use OldEddy\Units\Mass;
+use OldEddy\Basics\Units\Length;
+use OldEddy\Basics\Units\Mass;
+use OldEddy\Day\Season\Species;
+use OldEddy\Log\Fish\StandardWeight;
 
 /**
  * What one fish did.

@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Waters\PackedGrid;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use OldEddy\Lake\Bottom;
-use OldEddy\Lake\DepthGrid;
-use OldEddy\Lake\Fetch;
-use OldEddy\Lake\Shape;
+use OldEddy\Where\Lake\DepthGrid;
+use OldEddy\Where\Lake\Fetch;
+use OldEddy\Where\Lake\Ground;
+use OldEddy\Where\Lake\Shape;
 
 /**
  * A lake with its shape and spots.
@@ -26,7 +25,8 @@ use OldEddy\Lake\Shape;
  * @property list<string>|null $dropped found features that are not wanted
  * @property float $cell_m side of a cell that was asked for, metres
  * @property ?float $deepest_ft of the working grid
- * @property ?string $working
+ * @property ?DepthGrid $grid every cell, not loaded with the rest
+ * @property ?DepthGrid $working coarse enough to read at once
  * @property ?float $ramp_lat
  * @property ?float $ramp_lon
  * @property-read Collection<int, LakeSpot> $spots
@@ -45,12 +45,11 @@ final class Lake extends Model
 
     protected $hidden = ['grid', 'working', 'all_tracks'];
 
-    private ?DepthGrid $unpacked = null;
+    /** @var array{string, DepthGrid}|null the bytes of the working grid, and the grid */
+    private ?array $unpacked = null;
 
-    /** The bytes that were unpacked: another grid is unpacked anew. */
-    private ?string $unpackedOf = null;
-
-    private ?Bottom $bottom = null;
+    /** @var array{DepthGrid, Ground}|null the ground read out of a grid, and that grid */
+    private ?array $ground = null;
 
     /** @return HasMany<LakeSpot, $this> */
     public function spots(): HasMany
@@ -82,8 +81,9 @@ final class Lake extends Model
     {
         $working = $grid?->coarser((int) ceil(sqrt($grid->cols * $grid->rows / self::WORKING_CELLS)));
         $this->update([
-            'grid' => $grid === null ? null : PackedGrid::pack($grid), 'working' => $working === null ? null : PackedGrid::pack($working),
+            'grid' => $grid, 'working' => $working,
         ]);
+        // As the bytes hold it, so that a copy has the same to the last digit.
         $this->update(['deepest_ft' => $this->workingGrid()?->deepestFt()]);
         foreach ($this->spots()->get() as $spot) {
             $spot->timestamps = false;
@@ -100,9 +100,7 @@ final class Lake extends Model
     /** The depths as they were made, cell by cell. */
     public function fullGrid(): ?DepthGrid
     {
-        $packed = self::query()->whereKey($this->id)->value('grid');
-
-        return $packed === null ? null : PackedGrid::unpack($packed);
+        return self::query()->whereKey($this->id)->first(['id', 'grid'])?->grid;
     }
 
     /** @return list<list<array{float, float}>> longitude, latitude of every point of the tracks */
@@ -126,7 +124,7 @@ final class Lake extends Model
     public function read(float $lat, float $lon): array
     {
         $grid = $this->workingGrid();
-        $shape = $grid === null ? null : Shape::at($this->bottom ??= Bottom::of($grid), $lat, $lon);
+        $shape = $grid === null ? null : Shape::at($this->ground($grid), $lat, $lon);
 
         return ['fetch_ft' => $grid === null ? null : Fetch::at($grid, $lat, $lon), 'shape' => $shape === null ? null : [$shape->slopePercent, $shape->heightFt, $shape->bend]];
     }
@@ -134,17 +132,26 @@ final class Lake extends Model
     /** The grid coarse enough to read at once, or null where the depths are not known. */
     public function workingGrid(): ?DepthGrid
     {
-        if ($this->working !== $this->unpackedOf) {
-            [$this->unpackedOf, $this->bottom] = [$this->working, null];
-            $this->unpacked = $this->working === null ? null : PackedGrid::unpack($this->working);
+        $bytes = $this->attributes['working'];
+        if ($bytes !== null && $bytes !== ($this->unpacked[0] ?? null)) {
+            $this->unpacked = [$bytes, PackedGrid::unpack($bytes)];
         }
 
-        return $this->unpacked;
+        return $bytes === null ? null : $this->unpacked[1] ?? null;
+    }
+
+    private function ground(DepthGrid $grid): Ground
+    {
+        if ($this->ground === null || $this->ground[0] !== $grid) {
+            $this->ground = [$grid, Ground::of($grid)];
+        }
+
+        return $this->ground[1];
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['shoreline' => 'array', 'sections' => 'array', 'tracks' => 'array', 'dropped' => 'array', 'ramp_lat' => 'float', 'ramp_lon' => 'float', 'cell_m' => 'float', 'deepest_ft' => 'float'];
+        return ['shoreline' => 'array', 'sections' => 'array', 'tracks' => 'array', 'dropped' => 'array', 'ramp_lat' => 'float', 'ramp_lon' => 'float', 'grid' => PackedGrid::class, 'working' => PackedGrid::class, 'cell_m' => 'float', 'deepest_ft' => 'float'];
     }
 }

@@ -6,15 +6,15 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use OldEddy\Conditions\Bottom;
-use OldEddy\Conditions\Cover;
-use OldEddy\Conditions\DockKind;
-use OldEddy\Conditions\Structure;
-use OldEddy\Docks\DockPlan;
-use OldEddy\Docks\Extra;
-use OldEddy\Lake\Shape;
-use OldEddy\Next\Place as Fishable;
-use OldEddy\Where\Place;
+use OldEddy\Day\Conditions\Bottom;
+use OldEddy\Day\Conditions\Cover;
+use OldEddy\Day\Conditions\DockKind;
+use OldEddy\Day\Conditions\Structure;
+use OldEddy\Log\Next\Fishable as Fishable;
+use OldEddy\Where\Docks\DockPlan;
+use OldEddy\Where\Docks\Extra;
+use OldEddy\Where\Lake\Shape;
+use OldEddy\Where\Places\Place;
 
 /**
  * A marked spot of a lake; depths in feet at the lake's reference level.

@@ -4,16 +4,15 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Day\StateOfDay;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
-use OldEddy\Conditions\Conditions;
-use OldEddy\Conditions\ConditionsReader;
-use OldEddy\Conditions\Settler;
-use OldEddy\Evidence\ContactKind;
+use OldEddy\Contract\ConditionsReader;
+use OldEddy\Day\Conditions\Conditions;
+use OldEddy\Day\Conditions\Settler;
+use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Plan\Plan;
 use OldEddy\Plan\Planner;
 use OldEddy\Reading\WaterReader;
@@ -142,31 +141,6 @@ final class Trip extends Model
             $weight += $row->n * ContactKind::from($row->kind)->weight();
         }
         self::query()->whereKey($this->id)->update(['casts_made' => (int) $this->stints()->toBase()->reorder()->sum('cast_count'), 'contacts_weighed' => $weight]);
-    }
-
-    /** Makes a spot of the lake the spot of the day, with the shade it has at a minute of the day. */
-    public function pick(LakeSpot $spot, int $minute): void
-    {
-        $width = $spot->place()->shade() === null ? null : $this->shadeAt($spot, $minute);
-        $rise = Settler::settle($this->told())->riseFt();
-        $depth = $spot->place()->depthAt($rise);
-        $dock = $spot->dockPlan($rise);
-        $known = array_filter([
-            'structure' => $spot->structure, 'cover' => $spot->cover === [] ? null : $spot->cover, 'bottom' => $spot->bottom,
-            'depth_ft' => $depth, 'depth_nearby_ft' => $spot->depth_nearby_ft === null ? null : max(0.0, $spot->depth_nearby_ft + $rise),
-            'shaded' => $width === null ? null : $width > 0, 'shade_width_ft' => $width === null || $width <= 0 ? null : round(min(300, $width), 1),
-            'dock' => $dock === null ? null : ['kind' => $dock->kind->value, 'part' => 'inside', 'depth_ft' => max(0.5, $dock->insideFt)],
-        ], static fn (mixed $value): bool => $value !== null);
-        $this->conditions = StateOfDay::pick($this, $known)->conditions;
-        $this->syncOriginal();
-    }
-
-    /** Width in feet of the shade on a spot at a minute of this day; 0 where nothing is known. */
-    public function shadeAt(LakeSpot $spot, int $minute): float
-    {
-        $sun = Settler::settle($this->told())->sunDay?->at($minute);
-
-        return $sun === null ? 0.0 : $spot->place()->shade()?->widthFt($sun) ?? 0.0;
     }
 
     protected static function booted(): void

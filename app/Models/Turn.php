@@ -8,7 +8,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
-use OldEddy\Evidence\TurnKind;
+use OldEddy\Log\Evidence\TurnKind;
 
 /**
  * A moment at which the day changed.

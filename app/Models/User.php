@@ -6,7 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
-use OldEddy\Schools\Schools;
+use OldEddy\Day\Schools\Schools;
 
 /**
  * An angler with an account.

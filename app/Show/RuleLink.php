@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Show;
 
-use App\Models\Trip;
+use Illuminate\Database\Eloquent\Model;
 
 /** The way to a rule: with what it says of the day where there is one, else the rule alone. */
 final class RuleLink
 {
-    public static function to(?Trip $trip, string $id): string
+    public static function to(?Model $trip, string $id): string
     {
         return $trip === null ? route('rule', $id) : route('rule.today', ['trip' => $trip, 'id' => $id]);
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Show;
 
-use OldEddy\Units\Length;
-use OldEddy\Units\Mass;
-use OldEddy\Units\Speed;
-use OldEddy\Units\Temperature;
+use OldEddy\Basics\Units\Length;
+use OldEddy\Basics\Units\Mass;
+use OldEddy\Basics\Units\Speed;
+use OldEddy\Basics\Units\Temperature;
 
 /** Shows the core's numbers in the angler's units and takes typed numbers back. All conversions are the core's. */
 final readonly class Units

@@ -8,18 +8,18 @@ use App\Models\Lake;
 use App\Models\LakeSpot;
 use App\Models\Trip;
 use Illuminate\Support\Facades\DB;
-use OldEddy\Conditions\Settled;
-use OldEddy\Conditions\Settler;
-use OldEddy\Evidence\ContactKind;
-use OldEddy\Ribbon\Fished;
-use OldEddy\Shade\ShadeDay;
-use OldEddy\Where\DayByHour;
-use OldEddy\Where\Hour;
-use OldEddy\Where\Lookalikes;
-use OldEddy\Where\OwnRecord;
-use OldEddy\Where\Place;
-use OldEddy\Where\RankedPlace;
-use OldEddy\Where\Ranking;
+use OldEddy\Day\Conditions\Settled;
+use OldEddy\Day\Conditions\Settler;
+use OldEddy\Log\Evidence\ContactKind;
+use OldEddy\Pictures\Ribbon\Fished;
+use OldEddy\Where\Places\DayByHour;
+use OldEddy\Where\Places\Hour;
+use OldEddy\Where\Places\Lookalikes;
+use OldEddy\Where\Places\OwnRecord;
+use OldEddy\Where\Places\Place;
+use OldEddy\Where\Places\PlaceRanking;
+use OldEddy\Where\Places\RankedPlace;
+use OldEddy\Where\Shade\ShadeDay;
 
 /** A day on its lake: the spots as places, what one's own log says of them, and the ranking by the hour. */
 final class DayOnLake
@@ -70,7 +70,7 @@ final class DayOnLake
     /** @return list<RankedPlace> best first, at a minute of the day */
     public function ranked(int $minute): array
     {
-        return Ranking::at($this->places, $this->at($minute), $this->records);
+        return PlaceRanking::at($this->places, $this->at($minute), $this->records);
     }
 
     public function at(int $minute): Hour

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Waters;
 
 use App\Models\LakeSpot;
-use OldEddy\Lake\DepthGrid;
-use OldEddy\Ribbon\Fished;
-use OldEddy\Route\Leg;
-use OldEddy\Route\Problem;
-use OldEddy\Route\Router;
-use OldEddy\Route\Stop;
-use OldEddy\Route\Timetable;
-use OldEddy\Route\WaterWays;
-use OldEddy\Units\Length;
-use OldEddy\Units\Speed;
+use OldEddy\Basics\Units\Length;
+use OldEddy\Basics\Units\Speed;
+use OldEddy\Pictures\Ribbon\Fished;
+use OldEddy\Where\Lake\DepthGrid;
+use OldEddy\Where\Route\Leg;
+use OldEddy\Where\Route\Router;
+use OldEddy\Where\Route\RouteTask;
+use OldEddy\Where\Route\Stop;
+use OldEddy\Where\Route\Timetable;
+use OldEddy\Where\Route\WaterWays;
 
 /**
  * The day's route: asks the core for the ranking by the hour and for the ways over water, and has it choose and order.
@@ -45,7 +45,7 @@ final class DayRoute
     /** @return array{stops: list<array{spot: int, name: string, at: int, to: int, run_min: float, fuel: float}>, line: list<array{float, float}>, home_min: float, end: int, fuel: float, note: ?string} */
     public function planned(): array
     {
-        $problem = new Problem($this->stops(), $this->runs(), $this->asked['from'], $this->asked['to']);
+        $problem = new RouteTask($this->stops(), $this->runs(), $this->asked['from'], $this->asked['to']);
         $order = Router::solve($problem);
         $table = Timetable::of($problem, $order, (float) ($this->asked['fuel_per_hour'] ?? 0.0));
         $reached = is_finite($table->homeMin);

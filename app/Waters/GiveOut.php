@@ -8,8 +8,8 @@ use App\Models\Lake;
 use App\Models\LakeSpot;
 use App\Waters\Files\OwnGrid;
 use Generator;
-use OldEddy\Lake\Contours;
-use OldEddy\Lake\Shoreline;
+use OldEddy\Where\Lake\Contours;
+use OldEddy\Where\Lake\Shoreline;
 use XMLWriter;
 
 /**

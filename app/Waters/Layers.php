@@ -7,17 +7,17 @@ namespace App\Waters;
 use App\Models\Lake;
 use App\Models\LakeSpot;
 use App\Models\Layer;
+use App\Models\Question;
 use App\Waters\Files\AnyFile;
 use App\Waters\Files\Home;
 use App\Waters\Files\OwnGrid;
-use App\Waters\Files\Question;
 use App\Waters\Files\Refused;
 use App\Waters\Files\Understanding;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use InvalidArgumentException;
-use OldEddy\Lake\DepthGrid;
-use OldEddy\Lake\Shoreline;
+use OldEddy\Where\Lake\DepthGrid;
+use OldEddy\Where\Lake\Shoreline;
 
 /**
  * The layers of a lake: each file that was given is one. A file is read and understood first; then it is laid, and what

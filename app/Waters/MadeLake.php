@@ -6,9 +6,9 @@ namespace App\Waters;
 
 use App\Waters\Files\Found;
 use InvalidArgumentException;
-use OldEddy\Lake\DepthGrid;
-use OldEddy\Lake\Shoreline;
-use OldEddy\Lake\Soundings;
+use OldEddy\Where\Lake\DepthGrid;
+use OldEddy\Where\Lake\Shoreline;
+use OldEddy\Where\Lake\Soundings;
 
 /** A lake in the making: layer after layer is taken in, the newest shoreline counts. */
 final class MadeLake

@@ -9,11 +9,11 @@ use App\Models\LakeSpot;
 use App\Models\Layer;
 use App\Show\Text;
 use App\Waters\Files\Found;
-use OldEddy\Conditions\Bottom;
-use OldEddy\Conditions\Cover;
-use OldEddy\Conditions\DockKind;
-use OldEddy\Conditions\Structure;
-use OldEddy\Docks\Extra;
+use OldEddy\Day\Conditions\Bottom;
+use OldEddy\Day\Conditions\Cover;
+use OldEddy\Day\Conditions\DockKind;
+use OldEddy\Day\Conditions\Structure;
+use OldEddy\Where\Docks\Extra;
 
 /** A spot as a file has it, made one of the lake's: only what a spot can be is taken over. */
 final class SpotOfFile

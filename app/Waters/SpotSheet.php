@@ -9,11 +9,11 @@ use App\Models\LakeSpot;
 use App\Show\Units;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use OldEddy\Conditions\Bottom;
-use OldEddy\Conditions\Cover;
-use OldEddy\Conditions\DockKind;
-use OldEddy\Conditions\Structure;
-use OldEddy\Docks\Extra;
+use OldEddy\Day\Conditions\Bottom;
+use OldEddy\Day\Conditions\Cover;
+use OldEddy\Day\Conditions\DockKind;
+use OldEddy\Day\Conditions\Structure;
+use OldEddy\Where\Docks\Extra;
 
 /** The form of a spot: its numbers in the angler's units, out and in. Keys and options are the core's. */
 final readonly class SpotSheet

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Waters;
 
 use App\Models\LakeSpot;
-use OldEddy\Conditions\Settled;
-use OldEddy\Docks\DockBoat;
-use OldEddy\Docks\DockMark;
-use OldEddy\Docks\DockPlan;
-use OldEddy\Docks\DockReader;
-use OldEddy\Docks\DockRow;
-use OldEddy\Docks\DockShade;
-use OldEddy\Shade\ShadeDay;
-use OldEddy\Stream\CurrentPlace;
-use OldEddy\Sun\Shadow;
-use OldEddy\Where\Place;
+use OldEddy\Day\Conditions\Settled;
+use OldEddy\Reading\Shadow;
+use OldEddy\Where\Docks\DockBoat;
+use OldEddy\Where\Docks\DockMark;
+use OldEddy\Where\Docks\DockPlan;
+use OldEddy\Where\Docks\DockReader;
+use OldEddy\Where\Docks\DockRow;
+use OldEddy\Where\Docks\DockShade;
+use OldEddy\Where\Places\Place;
+use OldEddy\Where\Shade\ShadeDay;
+use OldEddy\Where\Stream\CurrentPlace;
 
 /** All that the core reads of one spot at a minute of the day. */
 final readonly class SpotToday

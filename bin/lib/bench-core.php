@@ -5,7 +5,7 @@ declare(strict_types=1);
 // The core alone: the median and 95th percentile of a full plan over varied days, and its peak memory.
 require __DIR__.'/../../vendor/autoload.php';
 
-use OldEddy\Conditions\ConditionsReader;
+use OldEddy\Contract\ConditionsReader;
 use OldEddy\Plan\Planner;
 use OldEddy\Plan\WhatWouldChange;
 

@@ -4,12 +4,12 @@
 
 declare(strict_types=1);
 
-use OldEddy\Lake\DepthGrid;
-use OldEddy\Lake\FeatureFinder;
-use OldEddy\Lake\Terrain;
-use OldEddy\Route\Problem;
-use OldEddy\Route\Router;
-use OldEddy\Route\Stop;
+use OldEddy\Where\Lake\DepthGrid;
+use OldEddy\Where\Lake\FeatureFinder;
+use OldEddy\Where\Lake\Terrain;
+use OldEddy\Where\Route\Router;
+use OldEddy\Where\Route\RouteTask;
+use OldEddy\Where\Route\Stop;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
@@ -46,7 +46,7 @@ $luck = new Randomizer(new Xoshiro256StarStar(hash('sha256', 'bench', true)));
 foreach ([6, 10] as $hours) {
     $at = array_map(static fn (): array => [$luck->getInt(0, 100), $luck->getInt(0, 100)], range(0, 41));
     $stops = array_map(static fn (int $i): Stop => new Stop("{$i}", array_map(static fn (int $h): float => 0.5 + exp(-(($h - $i % 13 - 6) ** 2) / 8), range(0, 23)), 12), range(0, 39));
-    $problem = new Problem($stops, array_map(static fn (array $a): array => array_map(static fn (array $b): float => 0.25 * hypot($a[0] - $b[0], $a[1] - $b[1]), $at), $at), 360, 360 + 60 * $hours);
+    $problem = new RouteTask($stops, array_map(static fn (array $a): array => array_map(static fn (array $b): float => 0.25 * hypot($a[0] - $b[0], $a[1] - $b[1]), $at), $at), 360, 360 + 60 * $hours);
     $order = $told("route of 40 spots in {$hours} h", static fn (): array => Router::solve($problem));
     printf("    %d of them chosen\n", count($order));
 }

@@ -5,36 +5,36 @@ declare(strict_types=1);
 // What the core answers to seeded inputs, one JSON document a line, and where two such files differ.
 require __DIR__.'/../../vendor/autoload.php';
 
-use OldEddy\Conditions\Bottom;
-use OldEddy\Conditions\ConditionsReader;
-use OldEddy\Conditions\Cover;
-use OldEddy\Conditions\Current;
-use OldEddy\Conditions\DockKind;
-use OldEddy\Conditions\Forage;
-use OldEddy\Conditions\Front;
-use OldEddy\Conditions\Observed;
-use OldEddy\Conditions\Pressure;
-use OldEddy\Conditions\Settler;
-use OldEddy\Conditions\Sky;
-use OldEddy\Conditions\Structure;
+use OldEddy\Choice\Lures\Catalog;
+use OldEddy\Contract\ConditionsReader;
 use OldEddy\Contract\PatternContract;
 use OldEddy\Contract\PlanContract;
 use OldEddy\Contract\ShadeContract;
-use OldEddy\Docks\DockPlan;
-use OldEddy\Docks\DockReader;
-use OldEddy\Docks\DockRow;
+use OldEddy\Day\Conditions\Bottom;
+use OldEddy\Day\Conditions\Cover;
+use OldEddy\Day\Conditions\Current;
+use OldEddy\Day\Conditions\DockKind;
+use OldEddy\Day\Conditions\Forage;
+use OldEddy\Day\Conditions\Front;
+use OldEddy\Day\Conditions\Observed;
+use OldEddy\Day\Conditions\Pressure;
+use OldEddy\Day\Conditions\Settler;
+use OldEddy\Day\Conditions\Sky;
+use OldEddy\Day\Conditions\Structure;
+use OldEddy\Day\Season\Species;
 use OldEddy\Drill\DrillWater;
 use OldEddy\Drill\Habit\FollowsAdvice;
 use OldEddy\Drill\HiddenDay;
 use OldEddy\Drill\Outing;
-use OldEddy\Evidence\ContactKind;
-use OldEddy\Lures\Catalog;
-use OldEddy\Route\Problem;
-use OldEddy\Route\Router;
-use OldEddy\Route\Stop;
-use OldEddy\Season\Species;
-use OldEddy\Where\DayByHour;
-use OldEddy\Where\Place;
+use OldEddy\Log\Evidence\ContactKind;
+use OldEddy\Where\Docks\DockPlan;
+use OldEddy\Where\Docks\DockReader;
+use OldEddy\Where\Docks\DockRow;
+use OldEddy\Where\Places\DayByHour;
+use OldEddy\Where\Places\Place;
+use OldEddy\Where\Route\Router;
+use OldEddy\Where\Route\RouteTask;
+use OldEddy\Where\Route\Stop;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -104,7 +104,7 @@ function answers(): iterable
         yield "places {$seed}" => DayByHour::of($places, $day, [], 40.0)->fits;
         $at = array_map(static fn (): array => [$luck->getInt(0, 60), $luck->getInt(0, 60)], range(0, 9));
         $runs = array_map(static fn (array $a): array => array_map(static fn (array $b): float => 0.4 * hypot($a[0] - $b[0], $a[1] - $b[1]), $at), $at);
-        yield "route {$seed}" => Router::solve(new Problem(array_map(static fn (int $i): Stop => new Stop("{$i}", array_map(static fn (int $h): float => 0.5 + (($i * 7 + $h * 3) % 11) / 11, range(0, 23)), 12.0), range(0, 7)), $runs, 400, 640));
+        yield "route {$seed}" => Router::solve(new RouteTask(array_map(static fn (int $i): Stop => new Stop("{$i}", array_map(static fn (int $h): float => 0.5 + (($i * 7 + $h * 3) % 11) / 11, range(0, 23)), 12.0), range(0, 7)), $runs, 400, 640));
         yield "shade {$seed}" => ShadeContract::answer(['date' => sprintf('2026-%02d-15', 1 + $seed % 12), 'timezone' => 'America/New_York', 'lat' => 37.1, 'lon' => -79.9, 'bank_faces_deg' => $luck->getInt(0, 359), 'object_height_ft' => $luck->getInt(5, 80), 'setback_ft' => $luck->getInt(0, 10)]);
     }
     for ($seed = 1; $seed <= 25; $seed++) {

@@ -4,16 +4,15 @@ declare(strict_types=1);
 
 namespace OldEddy\Contract;
 
-use OldEddy\Evidence\Evidence;
-use OldEddy\Evidence\LevelEvidence;
-use OldEddy\Evidence\Pattern;
-use OldEddy\Evidence\Stint;
-use OldEddy\Evidence\StintsReader;
-use OldEddy\Evidence\TellApart;
-use OldEddy\Next\Move;
-use OldEddy\Next\NextMove;
-use OldEddy\Problem\InvalidInput;
-use OldEddy\Season\Stage;
+use OldEddy\Basics\Problem\InvalidInput;
+use OldEddy\Day\Season\Stage;
+use OldEddy\Log\Evidence\Evidence;
+use OldEddy\Log\Evidence\LevelEvidence;
+use OldEddy\Log\Evidence\Pattern;
+use OldEddy\Log\Evidence\Stint;
+use OldEddy\Log\Evidence\TellApart;
+use OldEddy\Log\Next\Move;
+use OldEddy\Log\Next\NextMove;
 
 /** Evidence, pattern and next move as plain arrays, as docs/schema/pattern.out.json describes them. */
 final class PatternContract

@@ -4,24 +4,23 @@ declare(strict_types=1);
 
 namespace OldEddy\Contract;
 
-use OldEddy\Color\ColorChoice;
-use OldEddy\Conditions\Assumption;
-use OldEddy\Conditions\ConditionsReader;
-use OldEddy\Lineup\Effect;
-use OldEddy\Lineup\Entry;
-use OldEddy\Lineup\Handling;
-use OldEddy\Lineup\Split;
+use OldEddy\Basics\Problem\InvalidInput;
+use OldEddy\Choice\Color\ColorChoice;
+use OldEddy\Choice\Lineup\Effect;
+use OldEddy\Choice\Lineup\Entry;
+use OldEddy\Choice\Lineup\Handling;
+use OldEddy\Choice\Lineup\Split;
+use OldEddy\Choice\Retrieve\Step;
+use OldEddy\Day\Conditions\Assumption;
 use OldEddy\Plan\Flip;
 use OldEddy\Plan\Plan;
 use OldEddy\Plan\Planner;
 use OldEddy\Plan\SectionPlan;
 use OldEddy\Plan\SectionPlans;
 use OldEddy\Plan\WhatWouldChange;
-use OldEddy\Problem\InvalidInput;
 use OldEddy\Reading\Finding;
 use OldEddy\Reading\MoodPart;
 use OldEddy\Reading\Reading;
-use OldEddy\Retrieve\Step;
 use OldEddy\Rules\RuleBook;
 
 /** The plan as plain arrays, as docs/schema/plan.out.json describes it. */

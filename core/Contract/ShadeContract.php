@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace OldEddy\Contract;
 
 use DateTimeZone;
-use OldEddy\Conditions\ConditionsReader;
-use OldEddy\Problem\Fields;
-use OldEddy\Problem\InvalidInput;
-use OldEddy\Shade\BankShade;
-use OldEddy\Shade\ShadeDay;
-use OldEddy\Sun\SunDay;
+use OldEddy\Basics\Problem\Fields;
+use OldEddy\Basics\Problem\InvalidInput;
+use OldEddy\Day\Sun\SunDay;
+use OldEddy\Where\Shade\BankShade;
+use OldEddy\Where\Shade\ShadeDay;
 
 /** The shade of a bank over a day as plain arrays, as docs/schema/shade.out.json describes it. */
 final class ShadeContract

@@ -9,10 +9,10 @@ use OldEddy\Drill\Habit\FollowsAdvice;
 use OldEddy\Drill\Habit\Habit;
 use OldEddy\Drill\Habit\RandomChanges;
 use OldEddy\Drill\Habit\SameLure;
-use OldEddy\Evidence\Evidence;
-use OldEddy\Evidence\Pattern;
-use OldEddy\Evidence\Verdict;
-use OldEddy\Next\Choices;
+use OldEddy\Log\Evidence\Evidence;
+use OldEddy\Log\Evidence\Pattern;
+use OldEddy\Log\Evidence\Verdict;
+use OldEddy\Log\Next\Choices;
 
 /** The next-move advice against fixed habits, over many hidden days. */
 final class Compared
@@ -55,7 +55,7 @@ final class Compared
         return $false / $days;
     }
 
-    /** @param  list<\OldEddy\Evidence\Stint>  $stints */
+    /** @param  list<\OldEddy\Log\Evidence\Stint>  $stints */
     private static function everConfirmed(array $stints): bool
     {
         for ($n = 2; $n <= count($stints); $n++) {

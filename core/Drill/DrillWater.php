@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace OldEddy\Drill;
 
-use OldEddy\Next\Choices;
-use OldEddy\Next\Place;
-use OldEddy\Next\Presentation;
+use OldEddy\Log\Next\Choices;
+use OldEddy\Log\Next\Fishable;
+use OldEddy\Log\Next\Presentation;
 
 /** The places and rods of the practice water. All names are invented; paces in feet a second are those of the cadences. */
 final class DrillWater
@@ -34,7 +34,7 @@ final class DrillWater
     public static function choices(): Choices
     {
         return new Choices(
-            array_map(static fn (array $p): Place => new Place(...$p), self::PLACES),
+            array_map(static fn (array $p): Fishable => new Fishable(...$p), self::PLACES),
             array_map(static fn (array $r): Presentation => new Presentation($r[0], $r[1], $r[2], $r[3], $r[4]), self::RODS),
         );
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace OldEddy\Drill;
 
-use OldEddy\Evidence\ContactKind;
-use OldEddy\Next\Choices;
-use OldEddy\Next\Offer;
-use OldEddy\Next\Place;
-use OldEddy\Next\Presentation;
+use OldEddy\Log\Evidence\ContactKind;
+use OldEddy\Log\Next\Choices;
+use OldEddy\Log\Next\Fishable;
+use OldEddy\Log\Next\Offer;
+use OldEddy\Log\Next\Presentation;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
@@ -91,10 +91,10 @@ final readonly class HiddenDay
         return $this->hasPattern ? sprintf('%s, %s, %s', str_replace('_', ' ', $this->cover), $this->depth, $this->slow ? 'slow' : 'moving') : 'no pattern at all';
     }
 
-    /** @return list<Place> the places that hold the cover and depth of the pattern */
+    /** @return list<Fishable> the places that hold the cover and depth of the pattern */
     public function places(): array
     {
-        return array_values(array_filter($this->choices->places, fn (Place $p): bool => $p->cover === $this->cover && ($p->levels()['depth'] ?? '') === $this->depth));
+        return array_values(array_filter($this->choices->places, fn (Fishable $p): bool => $p->cover === $this->cover && ($p->levels()['depth'] ?? '') === $this->depth));
     }
 
     private static function isSlow(Presentation $presentation): bool

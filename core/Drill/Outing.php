@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace OldEddy\Drill;
 
 use OldEddy\Drill\Habit\Habit;
-use OldEddy\Evidence\Contact;
-use OldEddy\Evidence\Stint;
-use OldEddy\Next\Offer;
+use OldEddy\Log\Evidence\Contact;
+use OldEddy\Log\Evidence\Stint;
+use OldEddy\Log\Next\Offer;
 
 /** One way of fishing a hidden day: its log. Time is counted in casts; going to another place and tying on cost some. */
 final readonly class Outing

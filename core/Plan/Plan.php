@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace OldEddy\Plan;
 
-use OldEddy\Cautions\Caution;
-use OldEddy\Lineup\Entry;
-use OldEddy\Lineup\RuledOut;
+use OldEddy\Choice\Lineup\Entry;
+use OldEddy\Choice\Lineup\RuledOut;
+use OldEddy\Plan\Cautions\Caution;
 use OldEddy\Reading\Reading;
 
 /** The plan of a day: reading, lineup, rods to rig, what to show when refused, cautions. */

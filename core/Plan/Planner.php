@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace OldEddy\Plan;
 
-use OldEddy\Cautions\Cautions;
-use OldEddy\Color\ColorChooser;
-use OldEddy\Conditions\Conditions;
-use OldEddy\Conditions\Settler;
-use OldEddy\Lineup\Entry;
-use OldEddy\Lineup\Ranking;
-use OldEddy\Lineup\Refusals;
-use OldEddy\Lineup\Rods;
-use OldEddy\Lineup\Setup;
+use OldEddy\Choice\Color\ColorChooser;
+use OldEddy\Choice\Lineup\Entry;
+use OldEddy\Choice\Lineup\LureRanking;
+use OldEddy\Choice\Lineup\Refusals;
+use OldEddy\Choice\Lineup\Rods;
+use OldEddy\Choice\Lineup\Setup;
+use OldEddy\Choice\Tackle\Tackle;
+use OldEddy\Day\Conditions\Conditions;
+use OldEddy\Day\Conditions\Settler;
+use OldEddy\Plan\Cautions\Cautions;
 use OldEddy\Reading\Reading;
 use OldEddy\Reading\WaterReader;
-use OldEddy\Tackle\Tackle;
 
 /** From conditions to plan: settle, read, rank, make ready. The same conditions always give the same plan. */
 final class Planner
@@ -29,7 +29,7 @@ final class Planner
     /** The plan for a reading at hand. */
     public static function planFor(Reading $reading): Plan
     {
-        $ranking = Ranking::of($reading);
+        $ranking = LureRanking::of($reading);
         $lineup = [];
         foreach ($ranking->scored as $i => $scored) {
             $lineup[] = new Entry(

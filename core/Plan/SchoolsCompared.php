@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace OldEddy\Plan;
 
-use OldEddy\Conditions\Settled;
-use OldEddy\Evidence\Contact;
-use OldEddy\Evidence\Evidence;
-use OldEddy\Evidence\Pattern;
-use OldEddy\Evidence\Stint;
-use OldEddy\Lineup\Entry;
-use OldEddy\Lineup\SpecChooser;
-use OldEddy\Next\NextMove;
+use OldEddy\Choice\Lineup\Entry;
+use OldEddy\Choice\Lineup\SpecChooser;
+use OldEddy\Day\Conditions\Settled;
+use OldEddy\Day\Schools\Schools;
+use OldEddy\Day\Season\Stage;
+use OldEddy\Log\Evidence\Contact;
+use OldEddy\Log\Evidence\Evidence;
+use OldEddy\Log\Evidence\Pattern;
+use OldEddy\Log\Evidence\Stint;
+use OldEddy\Log\Next\NextMove;
 use OldEddy\Reading\Reading;
 use OldEddy\Reading\WaterReader;
-use OldEddy\Schools\Schools;
-use OldEddy\Season\Stage;
 
 /** What each school would do differently on this water: each is given the day, and the answers are laid side by side. */
 final class SchoolsCompared

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace OldEddy\Plan;
 
-use OldEddy\Conditions\Conditions;
-use OldEddy\Conditions\Section;
-use OldEddy\Conditions\Settler;
-use OldEddy\Lineup\Ranking;
-use OldEddy\Lineup\Scored;
+use OldEddy\Choice\Lineup\LureRanking;
+use OldEddy\Choice\Lineup\Scored;
+use OldEddy\Day\Conditions\Conditions;
+use OldEddy\Day\Conditions\Section;
+use OldEddy\Day\Conditions\Settler;
 use OldEddy\Reading\WaterReader;
 
 /** One lake holds several seasons at once: each section is read by itself (rule W10). */
@@ -30,7 +30,7 @@ final class SectionPlans
         );
         $reading = WaterReader::read(Settler::settle(new Conditions(...[...get_object_vars($told), ...$own, 'sections' => []])));
         /** @var non-empty-list<string> $lures */
-        $lures = array_map(static fn (Scored $s): string => $s->lure->key, array_slice(Ranking::of($reading)->scored, 0, self::SHOWN));
+        $lures = array_map(static fn (Scored $s): string => $s->lure->key, array_slice(LureRanking::of($reading)->scored, 0, self::SHOWN));
 
         return new SectionPlan($section->name, $reading, $lures);
     }

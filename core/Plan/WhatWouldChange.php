@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace OldEddy\Plan;
 
-use OldEddy\Conditions\Front;
-use OldEddy\Conditions\Settled;
-use OldEddy\Conditions\Sky;
-use OldEddy\Conditions\Spot;
-use OldEddy\Lineup\Ranking;
+use OldEddy\Choice\Lineup\LureRanking;
+use OldEddy\Day\Conditions\Front;
+use OldEddy\Day\Conditions\Settled;
+use OldEddy\Day\Conditions\Sky;
+use OldEddy\Day\Conditions\Spot;
 use OldEddy\Reading\Reading;
 use OldEddy\Reading\WaterReader;
 
@@ -23,7 +23,7 @@ final class WhatWouldChange
     {
         $flips = [];
         foreach (self::changes($reading->day) as $words => $changes) {
-            $then = Ranking::of(WaterReader::read($reading->day->with($changes)))->first();
+            $then = LureRanking::of(WaterReader::read($reading->day->with($changes)))->first();
             if ($then !== $first) {
                 $flips[] = new Flip($words, $then);
             }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OldEddy\Reading;
 
-use OldEddy\Conditions\Settled;
-use OldEddy\Conditions\Sky;
+use OldEddy\Day\Conditions\Settled;
+use OldEddy\Day\Conditions\Sky;
 
 /** The light on the water at a minute of the day, as a stint is logged with it. Basis: rules W15, W16. */
 final class Brightness

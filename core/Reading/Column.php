@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Reading;
 
-use OldEddy\Words;
+use OldEddy\Basics\Words;
 
 /** Where in the water column the fish hold. */
 enum Column: string

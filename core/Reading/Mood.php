@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace OldEddy\Reading;
 
-use OldEddy\Conditions\Front;
-use OldEddy\Conditions\Pressure;
-use OldEddy\Conditions\Settled;
-use OldEddy\Conditions\Sky;
-use OldEddy\Season\Appetite;
-use OldEddy\Season\Stage;
-use OldEddy\Units\Temperature;
-use OldEddy\Water\ClarityShift;
+use OldEddy\Basics\Units\Temperature;
+use OldEddy\Day\Conditions\Front;
+use OldEddy\Day\Conditions\Pressure;
+use OldEddy\Day\Conditions\Settled;
+use OldEddy\Day\Conditions\Sky;
+use OldEddy\Day\Season\Appetite;
+use OldEddy\Day\Season\Stage;
+use OldEddy\Day\Water\ClarityShift;
 
 /** How willing the fish are, −1 (negative) to +1 (active), as a sum of named parts. Basis: rule F12, our own choice. */
 final readonly class Mood

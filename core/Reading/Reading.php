@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace OldEddy\Reading;
 
-use OldEddy\Conditions\Cover;
-use OldEddy\Conditions\Settled;
-use OldEddy\Conditions\Spot;
-use OldEddy\Season\StageFound;
-use OldEddy\Sun\Shadow;
-use OldEddy\Water\Light;
-use OldEddy\Water\Sight;
+use OldEddy\Day\Conditions\Cover;
+use OldEddy\Day\Conditions\Settled;
+use OldEddy\Day\Conditions\Spot;
+use OldEddy\Day\Water\Light;
+use OldEddy\Day\Water\Sight;
 
 /** What the water says: stage, mood, where the fish stand, how far they see and move, and why. */
 final readonly class Reading

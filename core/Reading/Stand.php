@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OldEddy\Reading;
 
-use OldEddy\Conditions\Cover;
-use OldEddy\Conditions\Structure;
+use OldEddy\Day\Conditions\Cover;
+use OldEddy\Day\Conditions\Structure;
 
 /** Where the fish stand: depth band in feet (shallow, deep), column, tightness, and the places to look, best first. */
 final readonly class Stand

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace OldEddy\Reading;
 
-use OldEddy\Conditions\Cover;
-use OldEddy\Conditions\DockKind;
-use OldEddy\Conditions\Observed;
-use OldEddy\Conditions\Settled;
-use OldEddy\Conditions\Sky;
-use OldEddy\Conditions\Structure;
-use OldEddy\Season\Species;
-use OldEddy\Season\Stage;
-use OldEddy\Water\Clarity;
-use OldEddy\Water\ClarityShift;
+use OldEddy\Day\Conditions\Cover;
+use OldEddy\Day\Conditions\DockKind;
+use OldEddy\Day\Conditions\Observed;
+use OldEddy\Day\Conditions\Settled;
+use OldEddy\Day\Conditions\Sky;
+use OldEddy\Day\Conditions\Structure;
+use OldEddy\Day\Season\Species;
+use OldEddy\Day\Season\Stage;
+use OldEddy\Day\Water\Clarity;
+use OldEddy\Day\Water\ClarityShift;
 
 /**
  * Where the fish stand today: the stage's place, moved by clarity, light, front, level, inflow, heat, shade and dock,
@@ -186,7 +186,7 @@ final class StandFinder
     /** S20, S21: in warm months a shade line holds fish on its edge; how far out depends on how far they see. */
     private function byShade(Stand $stand): Stand
     {
-        if (! $this->day->spot->isShaded() || ! Shade::matters($this->day) || $this->day->spot->isDock()) {
+        if (! $this->day->spot->isShaded() || ! ShadeCounts::matters($this->day) || $this->day->spot->isDock()) {
             return $stand;
         }
         $visibility = $this->day->visibilityFt;

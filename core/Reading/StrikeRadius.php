@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Reading;
 
-use OldEddy\Curve;
+use OldEddy\Basics\Curve;
 
 /**
  * How far a fish will move for a lure, feet. Basis: rule F13, our own choice around the 6 inches of W14: negative 0.5,

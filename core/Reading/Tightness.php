@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Reading;
 
-use OldEddy\Words;
+use OldEddy\Basics\Words;
 
 /** How close to cover the fish hold. */
 enum Tightness: string

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace OldEddy\Reading;
 
-use OldEddy\Conditions\Settled;
-use OldEddy\Conditions\Structure;
-use OldEddy\Season\StageFinder;
+use OldEddy\Day\Conditions\Settled;
+use OldEddy\Day\Conditions\Structure;
 
 /** Reads the water: conditions in, reading out. */
 final class WaterReader

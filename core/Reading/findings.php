@@ -2,20 +2,20 @@
 
 declare(strict_types=1);
 
-use OldEddy\Conditions\Bottom;
-use OldEddy\Conditions\Cover;
-use OldEddy\Conditions\DockKind;
-use OldEddy\Conditions\Forage;
-use OldEddy\Conditions\Front;
-use OldEddy\Conditions\Observed;
-use OldEddy\Conditions\Structure;
+use OldEddy\Day\Conditions\Bottom;
+use OldEddy\Day\Conditions\Cover;
+use OldEddy\Day\Conditions\DockKind;
+use OldEddy\Day\Conditions\Forage;
+use OldEddy\Day\Conditions\Front;
+use OldEddy\Day\Conditions\Observed;
+use OldEddy\Day\Conditions\Structure;
+use OldEddy\Day\Season\Species;
+use OldEddy\Day\Season\Stage;
+use OldEddy\Day\Water\Clarity;
+use OldEddy\Day\Water\ClarityShift;
+use OldEddy\Day\Water\Sight;
 use OldEddy\Reading\Reading;
-use OldEddy\Reading\Shade;
-use OldEddy\Season\Species;
-use OldEddy\Season\Stage;
-use OldEddy\Water\Clarity;
-use OldEddy\Water\ClarityShift;
-use OldEddy\Water\Sight;
+use OldEddy\Reading\ShadeCounts;
 
 // What the water says, one row a rule: id => sentence for today, or null when the rule has nothing to say.
 // The rules' own texts and bases stand in Rules/rules.php; cut points not named there are our own.
@@ -121,12 +121,12 @@ return [
     'S14' => static fn (Reading $r): ?string => $r->day->spot->isDock() && $r->day->visibilityFt > 5
         ? 'Clear water: fish may hang about 10 ft off the dock; cast around it first.' : null,
     'S20' => static fn (Reading $r): ?string => ! $r->day->spot->isShaded() ? null : match (true) {
-        Shade::matters($r->day) => 'Shade is cover on its own now: fish the edge where it meets the sun.',
-        Shade::starting($r->day) => sprintf('Under %.0f °F shade is only starting to matter.', Shade::fromF($r->day)),
+        ShadeCounts::matters($r->day) => 'Shade is cover on its own now: fish the edge where it meets the sun.',
+        ShadeCounts::starting($r->day) => sprintf('Under %.0f °F shade is only starting to matter.', ShadeCounts::fromF($r->day)),
         $r->day->sky->isCovered() => 'Under clouds there is no shade line to fish.',
         default => 'Too cold for shade: the sunny side is better.',
     },
-    'S21' => static fn (Reading $r): ?string => ! $r->day->spot->isShaded() || ! Shade::matters($r->day) ? null : match (true) {
+    'S21' => static fn (Reading $r): ?string => ! $r->day->spot->isShaded() || ! ShadeCounts::matters($r->day) ? null : match (true) {
         ($r->day->spot->shadeWidthFt ?? 0) > 10 => sprintf('The shade is %.0f ft wide; 5-10 ft is best, wider spreads the fish.', $r->day->spot->shadeWidthFt),
         $r->day->visibilityFt < 1.5 => 'They sit 2-3 ft off the bank: parallel casts hard along it.',
         $r->day->visibilityFt <= 4 => 'They sit in 3-5 ft; the shade should reach 5-10 ft out.',

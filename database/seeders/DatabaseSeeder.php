@@ -16,7 +16,7 @@ use App\Waters\Layers;
 use DateTimeImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
-use OldEddy\Instruments\SimulatedBoat;
+use OldEddy\Boat\SimulatedBoat;
 use Ramsey\Uuid\Uuid;
 
 /** The demo scenario: an invented reservoir with two creek arms, a mill pond, the river below, and one angler's days on them. Loaded once. */
@@ -46,7 +46,7 @@ final class DatabaseSeeder extends Seeder
         });
     }
 
-    /** @param  array{\OldEddy\Lake\DepthGrid, array{int, int}, list<array{string, int, int}>, list<list<mixed>>}  $made */
+    /** @param  array{\OldEddy\Where\Lake\DepthGrid, array{int, int}, list<array{string, int, int}>, list<list<mixed>>}  $made */
     private function lake(User $angler, string $name, array $made): Lake
     {
         [$grid, $ramp, $sections, $spots] = $made;

@@ -6,7 +6,7 @@ declare(strict_types=1);
 // Answers [grid, ramp, sections, spots], places in metres east and south of the corner. Spots: name, place, structure,
 // covers, shallow, deep, close by (ft), bank faces (degrees), height on the bank and setback (ft), dock, current (degrees).
 
-use OldEddy\Lake\DepthGrid;
+use OldEddy\Where\Lake\DepthGrid;
 
 $north = 36.914;
 $west = -80.118;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 // The mill pond above Ottermark, made up: an oval with a dam at its lower end, a drowned wall and a lily corner.
 // Answers [grid, ramp, sections, spots]; ramp and spots in metres east and south of the corner, spots as in lake.php.
 
-use OldEddy\Lake\DepthGrid;
+use OldEddy\Where\Lake\DepthGrid;
 
 $cell = 5.0;
 [$cols, $rows] = [84, 64];

@@ -5,7 +5,7 @@ declare(strict_types=1);
 // The river below Ottermark dam, made up: a bend with a gravel bar, an island, an eddy behind a ledge of rock, a bridge.
 // Answers [grid, ramp, sections, spots]; spots as in lake.php, with the direction of the current last.
 
-use OldEddy\Lake\DepthGrid;
+use OldEddy\Where\Lake\DepthGrid;
 
 $cell = 6.0;
 [$cols, $rows] = [170, 70];

@@ -7,6 +7,9 @@ namespace Tests\Core;
 use PHPUnit\Framework\TestCase;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
+use Rooms;
+
+require_once __DIR__.'/../../bin/lib/Rooms.php';
 
 final class ArchitectureTest extends TestCase
 {
@@ -17,6 +20,40 @@ final class ArchitectureTest extends TestCase
             $code = self::withoutComments($file);
             self::assertSame(0, preg_match($forbidden, $code, $found), "{$file}: ".($found[0] ?? ''));
         }
+    }
+
+    /** Arrows run one way: a room leans only on those before it. */
+    public function test_the_rooms_stand_in_the_order_of_the_work(): void
+    {
+        foreach (Rooms::ALL as $root => [$namespace, $rooms]) {
+            $order = array_flip(array_keys($rooms));
+            foreach (self::files($root) as $file) {
+                $path = explode('/', substr($file, strlen(dirname(__DIR__, 2)."/{$root}/")));
+                self::assertGreaterThan(1, count($path), "{$file} stands in no room");
+                self::assertArrayHasKey($path[0], $order, "{$path[0]} is no room of {$root}: name it in bin/lib/Rooms.php, with what it holds");
+                foreach (Rooms::arrows($file, $namespace) as $to) {
+                    self::assertArrayHasKey($to, $order, "{$file} leans on {$to}");
+                    self::assertLessThanOrEqual($order[$path[0]], $order[$to], "{$file}: an arrow back, from {$path[0]} to {$to}");
+                }
+            }
+        }
+    }
+
+    /** The drawing in the documentation is made from the code: bin/rooms makes it anew. */
+    public function test_the_drawing_of_the_rooms_is_that_of_the_code(): void
+    {
+        foreach (['core', 'app'] as $root) {
+            self::assertSame(Rooms::drawing($root), (string) file_get_contents(dirname(__DIR__, 2)."/docs/rooms-{$root}.svg"), 'run bin/rooms');
+        }
+    }
+
+    public function test_one_name_has_one_meaning_in_the_core(): void
+    {
+        $files = [];
+        foreach (self::files('core') as $file) {
+            $files[basename($file)][] = $file;
+        }
+        self::assertSame([], array_filter($files, static fn (array $same): bool => count($same) > 1));
     }
 
     public function test_every_public_class_and_method_of_the_core_says_what_it_is(): void

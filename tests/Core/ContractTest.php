@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Contract\PatternContract;
 use OldEddy\Contract\PlanContract;
-use OldEddy\Problem\InvalidInput;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -33,7 +33,7 @@ final class ContractTest extends TestCase
         self::assertValid('plan.out', $out);
         self::assertSame('stained', $out['reading']['clarity']);
         self::assertSame('sharply_down', $out['reading']['clarity_shift']);
-        self::assertSame(count($out['lineup']) + count($out['ruled_out']), count(\OldEddy\Lures\Catalog::all()));
+        self::assertSame(count($out['lineup']) + count($out['ruled_out']), count(\OldEddy\Choice\Lures\Catalog::all()));
     }
 
     public function test_nearly_everything_may_be_absent(): void

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use OldEddy\Conditions\ConditionsReader;
-use OldEddy\Conditions\Settler;
-use OldEddy\Lineup\Ranking;
+use OldEddy\Choice\Lineup\LureRanking;
+use OldEddy\Contract\ConditionsReader;
+use OldEddy\Day\Conditions\Settler;
 use OldEddy\Plan\Plan;
 use OldEddy\Plan\Planner;
 use OldEddy\Reading\Reading;
@@ -57,7 +57,7 @@ trait Days
      */
     private static function order(array $changes): array
     {
-        return array_map(static fn ($s): string => $s->lure->key, Ranking::of(self::reading($changes))->scored);
+        return array_map(static fn ($s): string => $s->lure->key, LureRanking::of(self::reading($changes))->scored);
     }
 
     /**
@@ -67,7 +67,7 @@ trait Days
     private static function out(array $changes): array
     {
         $out = [];
-        foreach (Ranking::of(self::reading($changes))->ruledOut as $one) {
+        foreach (LureRanking::of(self::reading($changes))->ruledOut as $one) {
             $out[$one->lure] = $one->ruleId;
         }
 

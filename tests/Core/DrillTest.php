@@ -11,10 +11,10 @@ use OldEddy\Drill\Habit\RandomChanges;
 use OldEddy\Drill\Habit\SameLure;
 use OldEddy\Drill\HiddenDay;
 use OldEddy\Drill\Outing;
-use OldEddy\Evidence\Evidence;
-use OldEddy\Evidence\Pattern;
-use OldEddy\Evidence\Stint;
-use OldEddy\Next\Offer;
+use OldEddy\Log\Evidence\Evidence;
+use OldEddy\Log\Evidence\Pattern;
+use OldEddy\Log\Evidence\Stint;
+use OldEddy\Log\Next\Offer;
 use PHPUnit\Framework\TestCase;
 
 /** The simulated lake: the advice against fixed habits, with rates and pattern known to the water alone. */

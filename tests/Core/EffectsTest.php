@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use OldEddy\Evidence\Contact;
-use OldEddy\Evidence\ContactKind;
-use OldEddy\Evidence\Effects;
-use OldEddy\Evidence\Evidence;
-use OldEddy\Evidence\Stint;
-use OldEddy\Retrieve\Pace;
+use OldEddy\Choice\Retrieve\Pace;
+use OldEddy\Log\Evidence\Contact;
+use OldEddy\Log\Evidence\ContactKind;
+use OldEddy\Log\Evidence\Effects;
+use OldEddy\Log\Evidence\Evidence;
+use OldEddy\Log\Evidence\Stint;
 use PHPUnit\Framework\TestCase;
 
 /** All levels weighed together; checked against known rates and against what partial pooling must do. */

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use DateTimeImmutable;
-use OldEddy\Instruments\BoatState;
-use OldEddy\Instruments\Broken;
-use OldEddy\Instruments\Meaning;
-use OldEddy\Instruments\Quantity;
-use OldEddy\Instruments\Sentence;
-use OldEddy\Instruments\SimulatedBoat;
+use OldEddy\Boat\BoatState;
+use OldEddy\Boat\Broken;
+use OldEddy\Boat\Meaning;
+use OldEddy\Boat\Quantity;
+use OldEddy\Boat\Sentence;
+use OldEddy\Boat\SimulatedBoat;
 use PHPUnit\Framework\TestCase;
 
 final class InstrumentsTest extends TestCase

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use InvalidArgumentException;
-use OldEddy\Conditions\Structure;
-use OldEddy\Lake\Bottom;
-use OldEddy\Lake\Contours;
-use OldEddy\Lake\DepthGrid;
-use OldEddy\Lake\Feature;
-use OldEddy\Lake\FeatureFinder;
-use OldEddy\Lake\Fetch;
-use OldEddy\Lake\Shape;
-use OldEddy\Lake\Shoreline;
-use OldEddy\Lake\Soundings;
-use OldEddy\Lake\Terrain;
+use OldEddy\Day\Conditions\Structure;
+use OldEddy\Where\Lake\Contours;
+use OldEddy\Where\Lake\DepthGrid;
+use OldEddy\Where\Lake\Feature;
+use OldEddy\Where\Lake\FeatureFinder;
+use OldEddy\Where\Lake\Fetch;
+use OldEddy\Where\Lake\Ground;
+use OldEddy\Where\Lake\Shape;
+use OldEddy\Where\Lake\Shoreline;
+use OldEddy\Where\Lake\Soundings;
+use OldEddy\Where\Lake\Terrain;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -201,7 +201,7 @@ final class LakeTest extends TestCase
 
     public function test_shapes_are_alike_where_the_bottom_is(): void
     {
-        $bottom = Bottom::of(self::grid(static fn (float $x, float $y): float => 20 - 10 * exp(-(($x - 40) ** 2 + ($y - 40) ** 2) / 100) - 10 * exp(-(($x - 110) ** 2 + ($y - 110) ** 2) / 100)));
+        $bottom = Ground::of(self::grid(static fn (float $x, float $y): float => 20 - 10 * exp(-(($x - 40) ** 2 + ($y - 40) ** 2) / 100) - 10 * exp(-(($x - 110) ** 2 + ($y - 110) ** 2) / 100)));
         $at = static fn (int $col, int $row): ?Shape => Shape::at($bottom, ...$bottom->grid->position($col, $row));
         self::assertGreaterThan(0.9, $at(40, 40)?->likeness($at(110, 110) ?? new Shape(0, 0, 0)));
         self::assertLessThan(0.7, $at(40, 40)->likeness($at(80, 20) ?? new Shape(0, 0, 0)));

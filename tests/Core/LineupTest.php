@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use OldEddy\Lineup\Effect;
-use OldEddy\Lineup\Handling;
-use OldEddy\Lineup\Split;
-use OldEddy\Lures\Catalog;
-use OldEddy\Plan\FiredBy;
+use OldEddy\Choice\Lineup\Effect;
+use OldEddy\Choice\Lineup\Handling;
+use OldEddy\Choice\Lineup\Split;
+use OldEddy\Choice\Lures\Catalog;
+use OldEddy\Choice\Retrieve\CadenceChooser;
+use OldEddy\Contract\FiredBy;
+use OldEddy\Day\Season\Species;
 use OldEddy\Plan\SchoolsCompared;
 use OldEddy\Plan\WhatWouldChange;
-use OldEddy\Retrieve\CadenceChooser;
 use OldEddy\Rules\RuleBook;
-use OldEddy\Season\Species;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use OldEddy\Evidence\Contact;
-use OldEddy\Evidence\ContactKind;
-use OldEddy\Evidence\Evidence;
-use OldEddy\Evidence\Pattern;
-use OldEddy\Evidence\Stint;
-use OldEddy\Next\Action;
-use OldEddy\Next\Choices;
-use OldEddy\Next\Move;
-use OldEddy\Next\NextMove;
-use OldEddy\Next\Place;
-use OldEddy\Next\Presentation;
-use OldEddy\Schools\Schools;
+use OldEddy\Day\Schools\Schools;
+use OldEddy\Log\Evidence\Contact;
+use OldEddy\Log\Evidence\ContactKind;
+use OldEddy\Log\Evidence\Evidence;
+use OldEddy\Log\Evidence\Pattern;
+use OldEddy\Log\Evidence\Stint;
+use OldEddy\Log\Next\Action;
+use OldEddy\Log\Next\Choices;
+use OldEddy\Log\Next\Fishable;
+use OldEddy\Log\Next\Move;
+use OldEddy\Log\Next\NextMove;
+use OldEddy\Log\Next\Presentation;
 use PHPUnit\Framework\TestCase;
 
 /** The next move where it is known what could be fished: M1-M9, common practice, no source. */
@@ -148,7 +148,7 @@ final class NextMoveTest extends TestCase
     private static function choices(): Choices
     {
         return new Choices(
-            [new Place('A', 'flat', 'reeds', 'edge', 'sun', 3.0), new Place('B', 'main_point', 'rock', 'edge', 'sun', 9.0), new Place('C', 'flat', 'reeds', 'middle', 'shade', 3.0), new Place('D', 'riprap', 'rock', 'edge', 'sun', 7.0)],
+            [new Fishable('A', 'flat', 'reeds', 'edge', 'sun', 3.0), new Fishable('B', 'main_point', 'rock', 'edge', 'sun', 9.0), new Fishable('C', 'flat', 'reeds', 'middle', 'shade', 3.0), new Fishable('D', 'riprap', 'rock', 'edge', 'sun', 7.0)],
             [new Presentation('spinnerbait', 'bright', 'medium', 2.6), new Presentation('casting_jig', 'natural_craw', 'crawl_rest', 0.4), new Presentation('shaky_head', 'natural_craw', 'crawl_rest', 0.3, true)],
         );
     }

@@ -210,7 +210,7 @@ final class ReadingTest extends TestCase
 
     public function test_unknown_inputs_become_named_assumptions(): void
     {
-        $reading = \OldEddy\Reading\WaterReader::read(\OldEddy\Conditions\Settler::settle(\OldEddy\Conditions\ConditionsReader::read(['species' => 'largemouth_bass', 'stage' => 'summer'])));
+        $reading = \OldEddy\Reading\WaterReader::read(\OldEddy\Day\Conditions\Settler::settle(\OldEddy\Contract\ConditionsReader::read(['species' => 'largemouth_bass', 'stage' => 'summer'])));
         $paths = array_map(static fn ($a): string => $a->path, $reading->day->assumed);
         foreach (['water.temp_f', 'water.visibility_ft', 'water.normal_visibility_ft', 'weather.sky', 'weather.wind_mph', 'weather.front', 'spot', 'time', 'lat', 'pressure'] as $path) {
             self::assertContains($path, $paths);

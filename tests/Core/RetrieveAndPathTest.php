@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use OldEddy\Conditions\Cover;
-use OldEddy\Lineup\Setup;
-use OldEddy\Lineup\Wish;
-use OldEddy\Lures\Catalog;
-use OldEddy\Path\CastAngle;
-use OldEddy\Path\DiveCurve;
-use OldEddy\Path\RodTip;
-use OldEddy\Path\SinkRate;
-use OldEddy\Retrieve\CadenceChooser;
-use OldEddy\Retrieve\Move;
-use OldEddy\Slice\Strip;
+use OldEddy\Choice\Lineup\Setup;
+use OldEddy\Choice\Lineup\Wish;
+use OldEddy\Choice\Lures\Catalog;
+use OldEddy\Choice\Path\CastAngle;
+use OldEddy\Choice\Path\DiveCurve;
+use OldEddy\Choice\Path\RodTip;
+use OldEddy\Choice\Path\SinkRate;
+use OldEddy\Choice\Retrieve\CadenceChooser;
+use OldEddy\Choice\Retrieve\Motion;
+use OldEddy\Day\Conditions\Cover;
+use OldEddy\Pictures\Slice\Strip;
 use PHPUnit\Framework\TestCase;
 
 /** Retrieves and paths. Common practice, no source, where handbook 06 gives a number; D2, D3 and R15 are our own. */
@@ -61,7 +61,7 @@ final class RetrieveAndPathTest extends TestCase
         self::assertSame('catch_pop_pause', $cadence('bladed_jig', ['spot' => ['cover' => ['grass_edge'], 'depth_ft' => [3, 8]]])?->key);
         self::assertSame('medium', $cadence('bladed_jig', ['spot' => ['cover' => ['wood'], 'depth_ft' => [3, 8]]])?->key);
         self::assertSame('steady_in_current', $cadence('swim_jig', ['water.current' => 'strong', 'spot' => ['structure' => 'gravel_bar', 'cover' => ['rock'], 'depth_ft' => [2, 6]]])?->key);
-        self::assertContains(Move::Deflect, array_column($cadence('squarebill_crankbait', ['spot' => ['cover' => ['stumps'], 'depth_ft' => [1, 4]]])->steps ?? [], 'do'));
+        self::assertContains(Motion::Deflect, array_column($cadence('squarebill_crankbait', ['spot' => ['cover' => ['stumps'], 'depth_ft' => [1, 4]]])->steps ?? [], 'do'));
         self::assertSame('crawl_rest', $cadence('football_jig', ['date' => '2026-01-20', 'water.temp_f' => 43])?->key);
         self::assertSame('slack_fall', $cadence('stick_worm', [])?->key);
         self::assertSame('hold_shake', $cadence('drop_shot', [])?->key);

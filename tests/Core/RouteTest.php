@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use OldEddy\Lake\DepthGrid;
-use OldEddy\Route\Leg;
-use OldEddy\Route\Problem;
-use OldEddy\Route\Router;
-use OldEddy\Route\Stop;
-use OldEddy\Route\Timetable;
-use OldEddy\Route\WaterWays;
+use OldEddy\Where\Lake\DepthGrid;
+use OldEddy\Where\Route\Leg;
+use OldEddy\Where\Route\Router;
+use OldEddy\Where\Route\RouteTask;
+use OldEddy\Where\Route\Stop;
+use OldEddy\Where\Route\Timetable;
+use OldEddy\Where\Route\WaterWays;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
@@ -45,7 +45,7 @@ final class RouteTest extends TestCase
         $early = array_replace($flat, [6 => 3.0, 7 => 3.0]);
         $late = array_replace($flat, [8 => 3.0, 9 => 3.0]);
         $run = array_fill(0, 4, array_fill(0, 4, 5.0));
-        self::assertSame([1, 0], Router::solve(new Problem([new Stop('late', $late, 100), new Stop('early', $early, 100)], $run, 360, 600)));
+        self::assertSame([1, 0], Router::solve(new RouteTask([new Stop('late', $late, 100), new Stop('early', $early, 100)], $run, 360, 600)));
     }
 
     public function test_nobody_crosses_the_lake_for_a_trifle(): void
@@ -53,9 +53,9 @@ final class RouteTest extends TestCase
         $near = new Stop('near', array_fill(0, 24, 1.0), 60);
         $far = new Stop('far', array_fill(0, 24, 1.05), 60);
         $run = [[0.0, 2.0, 10.0, 0.0], [2.0, 0.0, 9.0, 2.0], [10.0, 9.0, 0.0, 10.0], [0.0, 2.0, 10.0, 0.0]];
-        self::assertSame([0], Router::solve(new Problem([$near, $far], $run, 360, 450)), 'one of them fits, and five per cent are not worth sixteen minutes');
+        self::assertSame([0], Router::solve(new RouteTask([$near, $far], $run, 360, 450)), 'one of them fits, and five per cent are not worth sixteen minutes');
         $much = new Stop('far', array_fill(0, 24, 1.5), 60);
-        self::assertSame([1], Router::solve(new Problem([$near, $much], $run, 360, 450)));
+        self::assertSame([1], Router::solve(new RouteTask([$near, $much], $run, 360, 450)));
     }
 
     public function test_a_timetable_adds_up_runs_stops_and_fuel(): void
@@ -102,7 +102,7 @@ final class RouteTest extends TestCase
     }
 
     /** @param  list<int>  $locked */
-    private static function day(int $stops, int $seed, int $minutes, array $locked = []): Problem
+    private static function day(int $stops, int $seed, int $minutes, array $locked = []): RouteTask
     {
         $luck = new Randomizer(new Xoshiro256StarStar(hash('sha256', "route {$seed}", true)));
         $at = [];
@@ -116,11 +116,11 @@ final class RouteTest extends TestCase
             $made[] = new Stop("Stop {$i}", array_map(static fn (int $h): float => $base * (0.5 + exp(-(($h - $peak) ** 2) / 8)), range(0, 23)), 12, in_array($i, $locked, true));
         }
 
-        return new Problem($made, $run, 360, 360 + $minutes);
+        return new RouteTask($made, $run, 360, 360 + $minutes);
     }
 
     /** @param  list<int>  $order */
-    private static function brute(Problem $problem, array $order): float
+    private static function brute(RouteTask $problem, array $order): float
     {
         $best = $problem->worth($order);
         foreach (array_diff(array_keys($problem->stops), $order) as $next) {

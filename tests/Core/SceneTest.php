@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use OldEddy\Lineup\Setup;
-use OldEddy\Lineup\Wish;
-use OldEddy\Lures\Catalog;
-use OldEddy\Path\CastAngle;
-use OldEddy\Slice\Scene;
+use OldEddy\Choice\Lineup\Setup;
+use OldEddy\Choice\Lineup\Wish;
+use OldEddy\Choice\Lures\Catalog;
+use OldEddy\Choice\Path\CastAngle;
+use OldEddy\Pictures\Slice\Scene;
 use PHPUnit\Framework\TestCase;
 
 /** The slice in numbers: every shape of the drawing stands for one that was computed. */

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use OldEddy\Conditions\Observed;
-use OldEddy\Season\Appetite;
-use OldEddy\Season\Species;
-use OldEddy\Season\Stage;
-use OldEddy\Season\StageFinder;
-use OldEddy\Season\StageTable;
-use OldEddy\Season\YearDirection;
-use OldEddy\Units\Temperature;
+use OldEddy\Basics\Units\Temperature;
+use OldEddy\Day\Conditions\Observed;
+use OldEddy\Day\Season\Appetite;
+use OldEddy\Day\Season\Species;
+use OldEddy\Day\Season\Stage;
+use OldEddy\Day\Season\StageTable;
+use OldEddy\Day\Season\YearDirection;
+use OldEddy\Reading\StageFinder;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use OldEddy\Conditions\Assumption;
-use OldEddy\Conditions\Conditions;
-use OldEddy\Conditions\ConditionsReader;
-use OldEddy\Conditions\Settled;
-use OldEddy\Conditions\Settler;
-use OldEddy\Season\Species;
-use OldEddy\Season\Stage;
-use OldEddy\Water\SeasonalWater;
+use OldEddy\Contract\ConditionsReader;
+use OldEddy\Day\Conditions\Assumption;
+use OldEddy\Day\Conditions\Conditions;
+use OldEddy\Day\Conditions\Settled;
+use OldEddy\Day\Conditions\Settler;
+use OldEddy\Day\Season\Species;
+use OldEddy\Day\Season\Stage;
+use OldEddy\Day\Water\SeasonalWater;
 use PHPUnit\Framework\TestCase;
 
 /** What is settled for a day on which little was said. The stand-in values are our own choice. */

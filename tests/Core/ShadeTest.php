@@ -6,12 +6,12 @@ namespace Tests\Core;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Contract\ShadeContract;
-use OldEddy\Problem\InvalidInput;
-use OldEddy\Shade\BankShade;
-use OldEddy\Shade\ShadeDay;
-use OldEddy\Sun\SunDay;
-use OldEddy\Sun\SunPosition;
+use OldEddy\Day\Sun\SunDay;
+use OldEddy\Day\Sun\SunPosition;
+use OldEddy\Where\Shade\BankShade;
+use OldEddy\Where\Shade\ShadeDay;
 use PHPUnit\Framework\TestCase;
 
 final class ShadeTest extends TestCase

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use OldEddy\Fish\StandardWeight;
-use OldEddy\Season\Species;
-use OldEddy\Units\Length;
-use OldEddy\Units\Mass;
+use OldEddy\Basics\Units\Length;
+use OldEddy\Basics\Units\Mass;
+use OldEddy\Day\Season\Species;
+use OldEddy\Log\Fish\StandardWeight;
 use PHPUnit\Framework\TestCase;
 
 /** D10. Sources: Henson 1991; Kolander et al. 1993; Murphy et al. 1990; Neumann et al. 2012 (values from memory). */

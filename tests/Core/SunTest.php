@@ -6,8 +6,8 @@ namespace Tests\Core;
 
 use DateTimeImmutable;
 use DateTimeZone;
-use OldEddy\Sun\SunDay;
-use OldEddy\Sun\SunPosition;
+use OldEddy\Day\Sun\SunDay;
+use OldEddy\Day\Sun\SunPosition;
 use PHPUnit\Framework\TestCase;
 
 final class SunTest extends TestCase

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use OldEddy\Units\Length;
-use OldEddy\Units\Mass;
-use OldEddy\Units\Speed;
-use OldEddy\Units\Temperature;
+use OldEddy\Basics\Units\Length;
+use OldEddy\Basics\Units\Mass;
+use OldEddy\Basics\Units\Speed;
+use OldEddy\Basics\Units\Temperature;
 use PHPUnit\Framework\TestCase;
 
 /** Source: international yard and pound agreement of 1959; NIST SP 811 for the mile an hour. All exact. */

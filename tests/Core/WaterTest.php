@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use OldEddy\Water\Clarity;
-use OldEddy\Water\ClarityShift;
-use OldEddy\Water\Light;
-use OldEddy\Water\Sight;
-use OldEddy\Water\WaterColor;
+use OldEddy\Day\Water\Clarity;
+use OldEddy\Day\Water\ClarityShift;
+use OldEddy\Day\Water\Light;
+use OldEddy\Day\Water\Sight;
+use OldEddy\Day\Water\WaterColor;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

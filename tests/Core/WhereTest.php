@@ -4,31 +4,31 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use OldEddy\Conditions\ConditionsReader;
-use OldEddy\Conditions\Cover;
-use OldEddy\Conditions\Current;
-use OldEddy\Conditions\DockKind;
-use OldEddy\Conditions\Settled;
-use OldEddy\Conditions\Settler;
-use OldEddy\Conditions\Structure;
-use OldEddy\Docks\DockMark;
-use OldEddy\Docks\DockPlan;
-use OldEddy\Docks\DockReader;
-use OldEddy\Docks\DockRow;
-use OldEddy\Docks\DockShade;
-use OldEddy\Docks\DockSide;
-use OldEddy\Docks\Extra;
-use OldEddy\Lures\Catalog;
+use OldEddy\Choice\Lures\Catalog;
+use OldEddy\Contract\ConditionsReader;
+use OldEddy\Day\Conditions\Cover;
+use OldEddy\Day\Conditions\Current;
+use OldEddy\Day\Conditions\DockKind;
+use OldEddy\Day\Conditions\Settled;
+use OldEddy\Day\Conditions\Settler;
+use OldEddy\Day\Conditions\Structure;
+use OldEddy\Reading\Shadow;
 use OldEddy\Rules\RuleBook;
-use OldEddy\Stream\CurrentPlace;
-use OldEddy\Sun\Shadow;
-use OldEddy\Where\DayByHour;
-use OldEddy\Where\Hour;
-use OldEddy\Where\Lookalikes;
-use OldEddy\Where\OwnRecord;
-use OldEddy\Where\Place;
-use OldEddy\Where\RankedPlace;
-use OldEddy\Where\Ranking;
+use OldEddy\Where\Docks\DockMark;
+use OldEddy\Where\Docks\DockPlan;
+use OldEddy\Where\Docks\DockReader;
+use OldEddy\Where\Docks\DockRow;
+use OldEddy\Where\Docks\DockShade;
+use OldEddy\Where\Docks\DockSide;
+use OldEddy\Where\Docks\Extra;
+use OldEddy\Where\Places\DayByHour;
+use OldEddy\Where\Places\Hour;
+use OldEddy\Where\Places\Lookalikes;
+use OldEddy\Where\Places\OwnRecord;
+use OldEddy\Where\Places\Place;
+use OldEddy\Where\Places\PlaceRanking;
+use OldEddy\Where\Places\RankedPlace;
+use OldEddy\Where\Stream\CurrentPlace;
 use PHPUnit\Framework\TestCase;
 
 /** Where to fish: handbook 07, common practice, no source; the numbers behind the directions are our own. */
@@ -48,7 +48,7 @@ final class WhereTest extends TestCase
         $bank = static fn (string $name, float $faces): Place => new Place($name, 37, -80, Structure::Flat, [], null, 2, 8, 12, $faces, null, null, array_fill(0, 8, 3000.0));
         $day = $this->day(['date' => '2026-04-01', 'water' => ['temp_f' => 55], 'weather' => ['wind_mph' => 14, 'wind_from_deg' => 225, 'sky' => 'partly']]);
         self::assertSame(['onto', 'lee'], $this->order([$bank('lee', 45), $bank('onto', 225)], $day, 600));
-        $reasons = Ranking::at([$bank('onto', 225)], Hour::of($day, 600))[0]->reasons;
+        $reasons = PlaceRanking::at([$bank('onto', 225)], Hour::of($day, 600))[0]->reasons;
         self::assertContains('S7', array_column($reasons, 'ruleId'));
         $short = new Place('short', 37, -80, Structure::Flat, [], null, 2, 8, 12, 225, null, null, array_fill(0, 8, 50.0));
         self::assertSame(['onto', 'short'], $this->order([$short, $bank('onto', 225)], $day, 600), 'over open water more than over little');
@@ -125,11 +125,11 @@ final class WhereTest extends TestCase
         self::assertSame('ledge', $this->order([$place('creek', Structure::BackOfCreek, 1, 3), $place('ledge', Structure::Ledge, 12, 22)], $july, 780)[0]);
         // Six feet more water brings a shallow ledge down into the band, or a deep one out of it.
         $low = $place('low', Structure::Ledge, 2, 4);
-        self::assertNotSame($this->fit($low, $july, 780), Ranking::at([$low], Hour::of($july->with(['levelFt' => 8.0]), 780))[0]->fit);
+        self::assertNotSame($this->fit($low, $july, 780), PlaceRanking::at([$low], Hour::of($july->with(['levelFt' => 8.0]), 780))[0]->fit);
         $flood = $this->day(['date' => '2026-07-18', 'water' => ['temp_f' => 80, 'current' => 'strong']]);
         self::assertSame('eddy', $this->order([$place('flat', Structure::Flat, 4, 8), $place('eddy', Structure::Eddy, 4, 8)], $flood, 780)[0]);
         $twins = [$place('poor', Structure::Ledge, 12, 22), $place('good', Structure::Ledge, 12, 22), $place('new', Structure::Ledge, 12, 22)];
-        $ranked = Ranking::at($twins, Hour::of($july, 780), ['poor' => new OwnRecord(200, 0.0), 'good' => new OwnRecord(60, 5.0)]);
+        $ranked = PlaceRanking::at($twins, Hour::of($july, 780), ['poor' => new OwnRecord(200, 0.0), 'good' => new OwnRecord(60, 5.0)]);
         self::assertSame(['good', 'new', 'poor'], array_map(static fn (RankedPlace $r): string => $r->place->name, $ranked));
         foreach ($ranked as $one) {
             self::assertEqualsWithDelta($one->fit, array_product(array_column($one->reasons, 'effect')), 1e-12, 'the reasons explain the fit');
@@ -141,7 +141,7 @@ final class WhereTest extends TestCase
         $day = $this->day(['date' => '2026-07-18', 'water' => ['temp_f' => 84, 'visibility_ft' => 7, 'current' => 'strong'], 'weather' => ['sky' => 'clear', 'wind_mph' => 12, 'wind_from_deg' => 200]]);
         $places = array_map(static fn (Structure $s): Place => new Place($s->value, 37, -80, $s, [Cover::Rock], null, 2, 12, 20, 10, 30, 2, array_fill(0, 8, 900.0)), Structure::cases());
         foreach ([300, 420, 780, 1200] as $minute) {
-            foreach (Ranking::at($places, Hour::of($day, $minute), ['point' => new OwnRecord(10, 1.0)]) as $ranked) {
+            foreach (PlaceRanking::at($places, Hour::of($day, $minute), ['point' => new OwnRecord(10, 1.0)]) as $ranked) {
                 foreach ($ranked->reasons as $reason) {
                     self::assertTrue(RuleBook::has($reason->ruleId), $reason->ruleId);
                 }
@@ -286,12 +286,12 @@ final class WhereTest extends TestCase
      */
     private function order(array $places, Settled $day, int $minute): array
     {
-        return array_map(static fn (RankedPlace $r): string => $r->place->name, Ranking::at($places, Hour::of($day, $minute)));
+        return array_map(static fn (RankedPlace $r): string => $r->place->name, PlaceRanking::at($places, Hour::of($day, $minute)));
     }
 
     private function fit(Place $place, Settled $day, int $minute): float
     {
-        return Ranking::at([$place], Hour::of($day, $minute))[0]->fit;
+        return PlaceRanking::at([$place], Hour::of($day, $minute))[0]->fit;
     }
 
     /**

@@ -9,7 +9,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Process;
 use Illuminate\Support\Str;
-use OldEddy\Instruments\Sentence;
+use OldEddy\Boat\Sentence;
 
 final class BoatTest extends WaterTestCase
 {
@@ -111,7 +111,7 @@ final class BoatTest extends WaterTestCase
 
     private function recording(): string
     {
-        $boat = new \OldEddy\Instruments\SimulatedBoat(require database_path('seeders/track.php'), new \DateTimeImmutable('2026-11-21T14:30:00Z'));
+        $boat = new \OldEddy\Boat\SimulatedBoat(require database_path('seeders/track.php'), new \DateTimeImmutable('2026-11-21T14:30:00Z'));
         $lines = '';
         for ($second = 0; $second <= $boat->lastsS(); $second++) {
             $lines .= implode("\r\n", $boat->sentences($second))."\r\n";

@@ -8,7 +8,7 @@ use App\Models\Trip;
 use Illuminate\Support\Str;
 use OldEddy\Drill\DrillWater;
 use OldEddy\Drill\HiddenDay;
-use OldEddy\Next\Offer;
+use OldEddy\Log\Next\Offer;
 
 final class DrillTest extends WaterTestCase
 {

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Boat\Listener;
+use App\Day\StateOfDay;
 use App\Models\Lake;
 use App\Models\Trip;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
-use OldEddy\Instruments\Sentence;
+use OldEddy\Boat\Sentence;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Water that is gone, clocks that are wrong, sensors that lie, and two who change one day at once. */
@@ -113,7 +114,7 @@ final class DryAndLateTest extends WaterTestCase
         $stale = Trip::query()->with('user')->findOrFail($trip->id);
         $this->patchJson(route('conditions.change', $trip), ['field' => 'weather.wind_mph', 'value' => 14])->assertOk();
         // A request that read the day before the change was written.
-        $stale->pick($spot, 540);
+        StateOfDay::pick($stale, $spot, 540);
         $conditions = $trip->refresh()->conditions;
         self::assertSame([14, 'ledge'], [$conditions['weather']['wind_mph'], $conditions['spot']['structure']]);
     }

@@ -7,9 +7,9 @@ namespace Tests\Feature;
 use App\Jobs\TakeLayer;
 use App\Models\Lake;
 use App\Models\Layer;
+use App\Models\Question;
 use App\Models\User;
 use App\Waters\DayOnLake;
-use App\Waters\Files\Question;
 use App\Waters\Layers;
 use App\Waters\LayersAtWork;
 use Illuminate\Http\UploadedFile;
@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
-use OldEddy\Lake\DepthGrid;
+use OldEddy\Where\Lake\DepthGrid;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Files of a lake: understood, asked about, laid as layers, taken out and put back; what goes out comes in as it was. */

@@ -6,15 +6,15 @@ namespace Tests\Feature;
 
 use App\Models\Lake;
 use App\Models\Layer;
+use App\Models\PackedGrid;
+use App\Models\Question;
 use App\Models\User;
-use App\Waters\Files\Question;
-use App\Waters\PackedGrid;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Str;
-use OldEddy\Instruments\SimulatedBoat;
-use OldEddy\Lake\DepthGrid;
+use OldEddy\Boat\SimulatedBoat;
+use OldEddy\Where\Lake\DepthGrid;
 
 final class LakeTest extends WaterTestCase
 {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Show\Units;
-use OldEddy\Units\Mass;
+use OldEddy\Basics\Units\Mass;
 use PHPUnit\Framework\TestCase;
 
 /** Numbers as anglers read them, in both systems. */

@@ -10,9 +10,9 @@ use App\Models\Trip;
 use App\Waters\DayOnLake;
 use App\Waters\SpotToday;
 use Illuminate\Support\Str;
-use OldEddy\Docks\DockSide;
-use OldEddy\Lake\DepthGrid;
-use OldEddy\Ribbon\Fished;
+use OldEddy\Pictures\Ribbon\Fished;
+use OldEddy\Where\Docks\DockSide;
+use OldEddy\Where\Lake\DepthGrid;
 
 /** One spot of a lake, read for a day: shade, shadow, dock, current, one's own past, and what of it the pages show. */
 final class WhereTest extends WaterTestCase

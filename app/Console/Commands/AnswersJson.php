@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use Closure;
 use JsonException;
-use OldEddy\Problem\InvalidInput;
+use OldEddy\Basics\Problem\InvalidInput;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** JSON in on standard input or from --in=FILE, JSON out on standard output; bad input: exit 2, the errors on standard error. */

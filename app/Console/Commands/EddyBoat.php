@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use DateTimeImmutable;
 use Illuminate\Console\Command;
-use OldEddy\Instruments\SimulatedBoat;
+use OldEddy\Boat\SimulatedBoat;
 
 /** Plays a boat on the demo lake: its instruments' sentences over loopback TCP, or as a recording on standard output. */
 final class EddyBoat extends Command

@@ -6,12 +6,12 @@ namespace App\Console\Commands;
 
 use App\Models\Lake;
 use App\Models\Layer;
-use App\Waters\Files\Question;
+use App\Models\Question;
 use App\Waters\Files\Refused;
 use App\Waters\Layers;
 use App\Waters\LayersAtWork;
 use Illuminate\Console\Command;
-use OldEddy\Lake\Soundings;
+use OldEddy\Where\Lake\Soundings;
 
 /** Takes a file of any length into a lake: GPX, GeoJSON, CSV soundings, recordings of instruments. */
 final class EddyImport extends Command

@@ -15,7 +15,7 @@ use App\Show\Units;
 use Closure;
 use Illuminate\Console\Command;
 use Illuminate\Support\Str;
-use OldEddy\Conditions\Settler;
+use OldEddy\Day\Conditions\Settler;
 use OldEddy\Reading\WaterReader;
 
 /** Measures the log in an account: evidence of a day, the prior of a season, two thousand events of a phone. For bin/bench. */

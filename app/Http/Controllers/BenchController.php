@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Models\Trip;
 use Illuminate\Contracts\View\View;
-use OldEddy\Lures\Catalog;
-use OldEddy\Slice\Scene;
+use OldEddy\Choice\Lures\Catalog;
+use OldEddy\Pictures\Slice\Scene;
 
 final class BenchController
 {

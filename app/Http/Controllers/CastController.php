@@ -9,15 +9,15 @@ use App\Show\Units;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use OldEddy\Conditions\Settler;
-use OldEddy\Lineup\Setup;
-use OldEddy\Lineup\Wish;
-use OldEddy\Lures\Catalog;
-use OldEddy\Path\CastAngle;
-use OldEddy\Path\RodTip;
+use OldEddy\Choice\Lineup\Setup;
+use OldEddy\Choice\Lineup\Wish;
+use OldEddy\Choice\Lures\Catalog;
+use OldEddy\Choice\Path\CastAngle;
+use OldEddy\Choice\Path\RodTip;
+use OldEddy\Day\Conditions\Settler;
+use OldEddy\Pictures\Slice\Scene;
 use OldEddy\Reading\Reading;
 use OldEddy\Reading\WaterReader;
-use OldEddy\Slice\Scene;
 
 /** One cast tried out: its path and its seconds, along the edge and across it, by the core. */
 final class CastController

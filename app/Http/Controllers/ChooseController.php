@@ -10,14 +10,14 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use OldEddy\Lineup\Setup;
-use OldEddy\Lineup\Split;
-use OldEddy\Lineup\Wish;
-use OldEddy\Lures\Catalog;
-use OldEddy\Path\CastAngle;
+use OldEddy\Choice\Lineup\Setup;
+use OldEddy\Choice\Lineup\Split;
+use OldEddy\Choice\Lineup\Wish;
+use OldEddy\Choice\Lures\Catalog;
+use OldEddy\Choice\Path\CastAngle;
+use OldEddy\Pictures\Slice\Scene;
+use OldEddy\Pictures\Slice\Strip;
 use OldEddy\Plan\WhatWouldChange;
-use OldEddy\Slice\Scene;
-use OldEddy\Slice\Strip;
 
 final class ChooseController
 {

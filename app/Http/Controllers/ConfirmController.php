@@ -11,9 +11,9 @@ use App\Models\Trip;
 use App\Show\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use OldEddy\Evidence\Crew;
-use OldEddy\Evidence\DaySummary;
-use OldEddy\Evidence\LevelEvidence;
+use OldEddy\Log\Evidence\Crew;
+use OldEddy\Log\Evidence\DaySummary;
+use OldEddy\Log\Evidence\LevelEvidence;
 
 final class ConfirmController
 {

@@ -14,10 +14,10 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use OldEddy\Conditions\Bottom;
-use OldEddy\Conditions\Cover;
-use OldEddy\Conditions\Structure;
-use OldEddy\Lake\FeatureFinder;
+use OldEddy\Day\Conditions\Bottom;
+use OldEddy\Day\Conditions\Cover;
+use OldEddy\Day\Conditions\Structure;
+use OldEddy\Where\Lake\FeatureFinder;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 

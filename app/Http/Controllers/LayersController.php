@@ -16,7 +16,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use OldEddy\Lake\Soundings;
+use OldEddy\Where\Lake\Soundings;
 
 /** Files given for a lake: read, understood, laid, taken out, put back. Long ones are read by the queue. */
 final class LayersController

@@ -11,11 +11,11 @@ use App\Show\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use OldEddy\Conditions\Assumption;
-use OldEddy\Conditions\Settler;
-use OldEddy\Problem\InvalidInput;
+use OldEddy\Basics\Problem\InvalidInput;
+use OldEddy\Day\Conditions\Assumption;
+use OldEddy\Day\Conditions\Settler;
+use OldEddy\Pictures\Slice\Scene;
 use OldEddy\Reading\WaterReader;
-use OldEddy\Slice\Scene;
 
 final class ReadController
 {

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Trip;
 use Illuminate\Contracts\View\View;
-use OldEddy\Plan\FiredBy;
+use OldEddy\Contract\FiredBy;
 use OldEddy\Rules\RuleBook;
 
 final class RuleController

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Trip;
 use Illuminate\Contracts\View\View;
-use OldEddy\Conditions\Settler;
+use OldEddy\Day\Conditions\Settler;
 use OldEddy\Plan\SchoolsCompared;
 
 final class SchoolsController

@@ -11,8 +11,8 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
+use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Plan\SectionPlans;
-use OldEddy\Problem\InvalidInput;
 
 /** The sections of a lake side by side: one lake holds several seasons at once. */
 final class SectionsController

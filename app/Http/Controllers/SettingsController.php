@@ -8,7 +8,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use OldEddy\Schools\Schools;
+use OldEddy\Day\Schools\Schools;
 
 final class SettingsController
 {

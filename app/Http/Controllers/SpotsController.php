@@ -12,7 +12,7 @@ use App\Waters\SpotSheet;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use OldEddy\Conditions\Structure;
+use OldEddy\Day\Conditions\Structure;
 
 /** Spots of a lake: marked, changed, dropped. */
 final class SpotsController

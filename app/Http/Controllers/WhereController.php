@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Day\StateOfDay;
 use App\Drawing\PlanDrawing;
 use App\Models\LakeSpot;
 use App\Models\Trip;
@@ -16,10 +17,10 @@ use App\Waters\SpotToday;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use OldEddy\Conditions\Settler;
-use OldEddy\Ribbon\DayRibbon;
-use OldEddy\Route\Stop;
-use OldEddy\Where\RankedPlace;
+use OldEddy\Day\Conditions\Settler;
+use OldEddy\Pictures\Ribbon\DayRibbon;
+use OldEddy\Where\Places\RankedPlace;
+use OldEddy\Where\Route\Stop;
 
 /** Which places, in which order, at which hour, from which side. */
 final class WhereController
@@ -85,7 +86,7 @@ final class WhereController
         if ($spot->place()->isDryAt($rise)) {
             return back()->withErrors(['spot' => "{$spot->name} is dry at today's level."]);
         }
-        $trip->pick($spot, (int) ($given['minute'] ?? 540));
+        StateOfDay::pick($trip, $spot, (int) ($given['minute'] ?? 540));
 
         return redirect()->route('choose', $trip)->with('said', "{$spot->name} is the spot now: structure, cover, depth and shade are taken over.");
     }

@@ -10,6 +10,7 @@ use App\Models\LogEvent;
 use App\Models\Stint;
 use App\Show\Clock;
 use Illuminate\Validation\Rule;
+use OldEddy\Day\Conditions\Settler;
 
 /** Another spot or another lure: a new stint. */
 final class BeginsStint extends Kind
@@ -71,7 +72,7 @@ final class BeginsStint extends Kind
         $said = $this->trip->conditions['spot'] ?? [];
         $marked = $before === null && $this->trip->lake_id !== null ? LakeSpot::query()->where('lake_id', $this->trip->lake_id)->where('out_with', 0)->where('name', $spot)->first() : null;
         if ($marked !== null) {
-            return ['spot_id' => $marked->id, 'structure' => $marked->structure, 'cover' => $marked->cover[0] ?? null, 'cover_part' => null, 'light' => $this->trip->shadeAt($marked, Clock::minute($this->at)) > 0 ? 'shade' : null];
+            return ['spot_id' => $marked->id, 'structure' => $marked->structure, 'cover' => $marked->cover[0] ?? null, 'cover_part' => null, 'light' => $marked->place()->shadeFtAt(Settler::settle($this->trip->told()), Clock::minute($this->at)) > 0 ? 'shade' : null];
         }
 
         return [

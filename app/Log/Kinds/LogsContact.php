@@ -8,7 +8,7 @@ use App\Boat\Fixes;
 use App\Models\Contact;
 use App\Models\LogEvent;
 use Illuminate\Validation\Rule;
-use OldEddy\Evidence\ContactKind;
+use OldEddy\Log\Evidence\ContactKind;
 
 /** What a fish did; where the boat was then comes from its instruments. */
 final class LogsContact extends Kind

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Log\Kinds;
 
-use OldEddy\Color\ColorFamily;
-use OldEddy\Conditions\Cover;
-use OldEddy\Conditions\Forage;
-use OldEddy\Conditions\Structure;
-use OldEddy\Evidence\ContactKind;
-use OldEddy\Evidence\Hooked;
-use OldEddy\Evidence\StintsReader;
-use OldEddy\Lures\Catalog;
-use OldEddy\Season\Species;
+use OldEddy\Choice\Color\ColorFamily;
+use OldEddy\Choice\Lures\Catalog;
+use OldEddy\Contract\StintsReader;
+use OldEddy\Day\Conditions\Cover;
+use OldEddy\Day\Conditions\Forage;
+use OldEddy\Day\Conditions\Structure;
+use OldEddy\Day\Season\Species;
+use OldEddy\Log\Evidence\ContactKind;
+use OldEddy\Log\Evidence\Hooked;
 
 /** What can be said of a stint and of a contact, and what each field takes. Keys are the core's. */
 final class StintFields

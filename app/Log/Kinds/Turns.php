@@ -7,7 +7,7 @@ namespace App\Log\Kinds;
 use App\Models\LogEvent;
 use App\Models\Turn;
 use Illuminate\Validation\Rule;
-use OldEddy\Evidence\TurnKind;
+use OldEddy\Log\Evidence\TurnKind;
 
 /** Light, level, front or clarity changed: what was fished before says less from here on. */
 final class Turns extends Kind

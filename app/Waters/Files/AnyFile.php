@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Waters\Files;
 
+use App\Models\Question;
 use Generator;
 
 /** Tells by its first bytes what a file is, what is sure about it and what is not, and reads it as it is understood. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Waters\Files;
 
+use App\Models\Question;
 use Generator;
 
 /** Soundings as lines of numbers: commas, semicolons, tabs or spaces, decimal point or comma, comments, a head line or none. */

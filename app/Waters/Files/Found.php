@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Waters\Files;
 
-use OldEddy\Lake\DepthGrid;
+use OldEddy\Where\Lake\DepthGrid;
 
 /**
  * One thing found in a file: a spot, a sounding, the name of a section, a point of a track, a ring of shoreline, rows of a

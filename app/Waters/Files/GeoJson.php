@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Waters\Files;
 
+use App\Models\Question;
 use Generator;
 use JsonException;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Waters\Files;
 
-use App\Waters\PackedGrid;
-use OldEddy\Lake\DepthGrid;
+use App\Models\PackedGrid;
+use OldEddy\Where\Lake\DepthGrid;
 use Throwable;
 
 /** Rows of a depth grid as they stand in a file of one's own: every cell exactly as it was, unknown ones among them. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Waters\Files;
 
+use App\Models\Question;
+
 /** The questions that files leave open, in the same words for every form of file. */
 final class Questions
 {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Waters\Files;
 
 use Generator;
-use OldEddy\Instruments\BoatState;
-use OldEddy\Instruments\Quantity;
+use OldEddy\Boat\BoatState;
+use OldEddy\Boat\Quantity;
 
 /**
  * Soundings out of a recording of a boat's instruments: a depth wherever position and depth are fresh together. Where a

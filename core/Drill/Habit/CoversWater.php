@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace OldEddy\Drill\Habit;
 
-use OldEddy\Evidence\ContactKind;
-use OldEddy\Next\Choices;
-use OldEddy\Next\Offer;
+use OldEddy\Log\Evidence\ContactKind;
+use OldEddy\Log\Next\Choices;
+use OldEddy\Log\Next\Offer;
 
 /** Keeps moving: the fastest lure, a few casts at each place, never back for a contact. */
 final class CoversWater implements Habit

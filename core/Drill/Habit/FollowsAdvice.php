@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace OldEddy\Drill\Habit;
 
-use OldEddy\Evidence\ContactKind;
-use OldEddy\Evidence\Evidence;
-use OldEddy\Evidence\Pattern;
-use OldEddy\Next\Choices;
-use OldEddy\Next\NextMove;
-use OldEddy\Next\Offer;
-use OldEddy\Schools\Schools;
+use OldEddy\Day\Schools\Schools;
+use OldEddy\Log\Evidence\ContactKind;
+use OldEddy\Log\Evidence\Evidence;
+use OldEddy\Log\Evidence\Pattern;
+use OldEddy\Log\Next\Choices;
+use OldEddy\Log\Next\NextMove;
+use OldEddy\Log\Next\Offer;
 
 /** Does what the next move proposes, asking after each contact and every few casts. */
 final class FollowsAdvice implements Habit

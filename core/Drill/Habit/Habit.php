@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace OldEddy\Drill\Habit;
 
-use OldEddy\Evidence\ContactKind;
-use OldEddy\Evidence\Stint;
-use OldEddy\Next\Choices;
-use OldEddy\Next\Offer;
+use OldEddy\Log\Evidence\ContactKind;
+use OldEddy\Log\Evidence\Stint;
+use OldEddy\Log\Next\Choices;
+use OldEddy\Log\Next\Offer;
 
 /** A way of fishing: after every cast it says what is fished next. */
 interface Habit

@@ -42,8 +42,8 @@
                     <td>{{ implode(', ', array_map(fn ($c) => $c === 'none' ? 'open water' : str_replace('_', ' ', $c), array_keys(array_slice(collect($lure->covers)->sortDesc()->all(), 0, 3)))) }}</td>
                     <td>{{ implode(', ', array_map(fn ($c) => str_replace('_', ' ', $c), $lure->cadences)) }}</td>
                     <td>{{ $lure->hook }}@if ($lure->trailer), {{ $lure->trailer }}@endif</td>
-                    <td>{{ OldEddy\Tackle\Tackle::line($lure, $plan->reading) }}</td>
-                    <td>{{ OldEddy\Tackle\Tackle::rod($lure) }}</td>
+                    <td>{{ OldEddy\Choice\Tackle\Tackle::line($lure, $plan->reading) }}</td>
+                    <td>{{ OldEddy\Choice\Tackle\Tackle::rod($lure) }}</td>
                     <td class="num">{{ $entry ? number_format($entry->score, 2) : 'out' }}</td>
                 </tr>
             @endforeach

@@ -28,7 +28,7 @@
                     <a class="rod-lure" href="{{ route('choose', ['trip' => $trip, 'lure' => $slot->lure]) }}">{{ str_replace('_', ' ', $slot->lure) }}</a>
                     <span class="rod-color"><i class="swatch swatch-{{ $slot->color }}" aria-hidden="true"></i>{{ str_replace('_', ' ', $slot->color) }}</span>
                     <span class="rod-how">{{ $units->depth($slot->depth_ft) }} · {{ str_replace('_', ' ', $slot->retrieve) }}</span>
-                    @include('choose.rig', ['lure' => OldEddy\Lures\Catalog::get($slot->lure), 'on' => true])
+                    @include('choose.rig', ['lure' => OldEddy\Choice\Lures\Catalog::get($slot->lure), 'on' => true])
                 </li>
             @endforeach
         </ol>
@@ -88,7 +88,7 @@
                 @endforeach
                 <tr><th scope="row">fit</th><td class="num">{{ number_format($chosen->score, 2) }}</td></tr>
             </table>
-            @if ($handling = OldEddy\Lineup\Handling::of($chosen->lure, $plan->reading))
+            @if ($handling = OldEddy\Choice\Lineup\Handling::of($chosen->lure, $plan->reading))
                 <h3>In hand</h3>
                 <ul class="because">
                     @foreach ($handling as $id => $text)

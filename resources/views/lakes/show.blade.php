@@ -36,7 +36,7 @@
                 <form method="post" action="{{ route('lake.take', $lake) }}" enctype="multipart/form-data" class="card">@csrf
                     <label for="file">GPX marks, GeoJSON, CSV soundings, or a recording of instruments</label><input id="file" type="file" name="file" required>
                     <label for="cell">Side of a grid cell, metres</label><input id="cell" name="cell" inputmode="decimal" value="{{ old('cell', $lake->cell_m) }}">
-                    <p class="muted">By page up to {{ intdiv(App\Http\Controllers\LayersController::MOST_KB, 1024) }} MB, {{ number_format(App\Waters\Layers::MOST_SPOTS) }} spots and {{ number_format(App\Waters\Layers::MOST_POINTS) }} points of shoreline and tracks a file; cells grow by themselves beyond {{ number_format(OldEddy\Lake\Soundings::MOST_CELLS) }} of them. Larger files: php artisan eddy:import.</p>
+                    <p class="muted">By page up to {{ intdiv(App\Http\Controllers\LayersController::MOST_KB, 1024) }} MB, {{ number_format(App\Waters\Layers::MOST_SPOTS) }} spots and {{ number_format(App\Waters\Layers::MOST_POINTS) }} points of shoreline and tracks a file; cells grow by themselves beyond {{ number_format(OldEddy\Where\Lake\Soundings::MOST_CELLS) }} of them. Larger files: php artisan eddy:import.</p>
                     <button type="submit" class="act">Take it in</button></form>
                 @if ($layers->isNotEmpty())
                     <ul class="layers" x-data="layers" data-url="{{ route('layers.progress', $lake) }}" data-waits="{{ $layers->where('state', 'waiting')->isNotEmpty() ? '1' : '' }}">

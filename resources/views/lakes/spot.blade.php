@@ -14,10 +14,10 @@
     <fieldset class="wide-cell"><legend>cover</legend><div class="segments">@foreach ($options['cover'] as $key)<label><input type="checkbox" name="cover[]" value="{{ $key }}" @checked(in_array($key, $was('cover', $spot?->cover) ?? [], true))><span>{{ App\Show\Word::of($key) }}</span></label>@endforeach</div></fieldset>
     <fieldset class="wide-cell"><legend>if it is a dock</legend>
         <div class="entry-form">
-            <label><span class="field-label">kind</span><select name="dock[kind]"><option value="">no dock</option>@foreach (OldEddy\Conditions\DockKind::keys() as $key)<option value="{{ $key }}" @selected($was('dock.kind', $spot?->dock['kind'] ?? null) === $key)>{{ $key }}</option>@endforeach</select></label>
+            <label><span class="field-label">kind</span><select name="dock[kind]"><option value="">no dock</option>@foreach (OldEddy\Day\Conditions\DockKind::keys() as $key)<option value="{{ $key }}" @selected($was('dock.kind', $spot?->dock['kind'] ?? null) === $key)>{{ $key }}</option>@endforeach</select></label>
             @foreach (App\Waters\SpotSheet::DOCK as $field => $about)<label><span class="field-label">{{ $sheet->label($field) }}</span><input name="dock[{{ $field }}]" value="{{ $was("dock.{$field}", $sheet->shown($field, $spot?->dock[$field] ?? null)) }}" inputmode="decimal"></label>@endforeach
         </div>
-        <div class="segments">@foreach (OldEddy\Docks\Extra::keys() as $key)<label><input type="checkbox" name="dock[extras][]" value="{{ $key }}" @checked(in_array($key, $was('dock.extras', $spot?->dock['extras'] ?? null) ?? [], true))><span>{{ App\Show\Word::of($key) }}</span></label>@endforeach</div>
+        <div class="segments">@foreach (OldEddy\Where\Docks\Extra::keys() as $key)<label><input type="checkbox" name="dock[extras][]" value="{{ $key }}" @checked(in_array($key, $was('dock.extras', $spot?->dock['extras'] ?? null) ?? [], true))><span>{{ App\Show\Word::of($key) }}</span></label>@endforeach</div>
     </fieldset>
     <button type="submit" class="act">Keep</button>
 </form>

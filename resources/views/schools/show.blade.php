@@ -5,7 +5,7 @@
     <p>Practitioners disagree in places. Here each school is given today's water; shown is where they part. Choose yours in the <a href="{{ route('settings') }}">settings</a>. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'SCHOOLS') }}">because SCHOOLS</a></p>
     @foreach ($compared as $key => $views)
         <section>
-            <h2>{{ OldEddy\Schools\Schools::WORDS[$key] }}</h2>
+            <h2>{{ OldEddy\Day\Schools\Schools::WORDS[$key] }}</h2>
             @if ($views[0]->differs === [])
                 <p class="muted">All agree on this water: {{ implode(', ', array_map(fn ($v) => str_replace('_', ' ', $v->school), $views)) }}.</p>
             @else

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Choice\Color;
+
+/** One color to show: its family, its name for people, why, and the rule; the school, if one spoke. */
+final readonly class ColorChoice
+{
+    public function __construct(
+        public ColorFamily $family,
+        public string $name,
+        public string $why,
+        public string $ruleId,
+        public ?string $school = null,
+    ) {
+    }
+}

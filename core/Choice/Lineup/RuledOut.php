@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Choice\Lineup;
+
+/** A lure that is no choice today, why, and by which rule. */
+final readonly class RuledOut
+{
+    public function __construct(public string $lure, public string $why, public string $ruleId)
+    {
+    }
+}

@@ -1,0 +1,254 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Choice\Lineup;
+
+use OldEddy\Choice\Lures\Exposure;
+use OldEddy\Choice\Lures\LureFamily;
+use OldEddy\Choice\Path\Cast;
+use OldEddy\Choice\Path\CastAngle;
+use OldEddy\Choice\Path\CoverShape;
+use OldEddy\Choice\Path\DiveCurve;
+use OldEddy\Choice\Path\LurePath;
+use OldEddy\Choice\Path\PathModel;
+use OldEddy\Choice\Path\SinkRate;
+use OldEddy\Choice\Retrieve\Cadence;
+use OldEddy\Choice\Retrieve\CadenceChooser;
+use OldEddy\Choice\Tackle\Tackle;
+use OldEddy\Day\Conditions\Cover;
+use OldEddy\Day\Conditions\DockKind;
+use OldEddy\Day\Conditions\Structure;
+use OldEddy\Reading\Column;
+use OldEddy\Reading\Reading;
+
+/** A lure made ready for the day: rigging, working depth in feet, cadence, cast, and the path it takes. */
+final readonly class Setup
+{
+    /** Cast lengths in feet by kind (R18, D8; our own numbers). */
+    private const CAST_FT = ['flip' => 12.0, 'pitch' => 25.0, 'skip' => 30.0, 'fan' => 70.0, 'parallel' => 70.0, 'long' => 95.0, 'troll' => 130.0];
+
+    /** A long cast goes 20 yards farther with the wind (D8). */
+    private const WITH_THE_WIND_FT = 60.0;
+
+    /** Half the width of a target, feet, for target casts. */
+    private const TARGET_FT = 4.0;
+
+    private function __construct(
+        public LureFamily $lure,
+        public Spec $spec,
+        public float $depthFt,
+        public ?float $ratedFt,
+        public Cadence $cadence,
+        public string $castKind,
+        public LurePath $path,
+        public float $secondsInZone,
+    ) {
+    }
+
+    /** The lure made ready as the rules say, or as the angler wishes. */
+    public static function of(LureFamily $lure, Reading $reading, Wish $wish = new Wish): self
+    {
+        $cadence = CadenceChooser::choose($lure, $reading);
+        if ($wish->speedFtS !== null) {
+            $cadence = $cadence->at($wish->speedFtS);
+        }
+        $kind = self::castKind($lure, $reading);
+        $length = $wish->castFt ?? self::CAST_FT[$kind] + ($kind === 'long' && $reading->day->isWindy() ? self::WITH_THE_WIND_FT : 0.0);
+        [$depth, $rated] = self::depth($lure, $reading, $length, $wish->depthFt);
+        $spec = SpecChooser::choose($lure, $reading, $depth);
+        if ($wish->weightOz !== null) {
+            $spec = $spec->weighing($wish->weightOz);
+        }
+        $cast = self::cast($lure, $reading, $length, $wish->angle, $depth);
+        $path = PathModel::trace($lure, $cadence, $cast, $depth, SinkRate::of($lure, $spec->weightOz), $wish->rodTip);
+
+        return new self($lure, $spec, $depth, $rated, $cadence, $kind, $path, self::zoneSeconds($lure, $reading, $path, $kind));
+    }
+
+    /**
+     * Where this cast will hang up, in sentences: trebles in cover, a model that digs too deep (D1), hooks along the bottom.
+     *
+     * @return list<string>
+     */
+    public function snagWarnings(Reading $reading): array
+    {
+        $warnings = [];
+        $covers = array_filter($reading->day->spot->covers, fn (Cover $c): bool => $this->lure->through($c) < CoverFit::HANGS_UP);
+        if ($covers !== []) {
+            $warnings[] = ($this->lure->exposure === Exposure::Treble ? 'Trebles will hang in ' : 'It will hang in ').implode(', ', array_map(static fn (Cover $c): string => $c->words(), $covers)).'.';
+        }
+        if ($this->ratedFt !== null && $this->ratedFt > ($reading->day->spot->deepFt ?? INF) + 2) {
+            $warnings[] = 'Rated more than 2 ft deeper than the water: it ploughs.';
+        }
+        if ($this->lure->snag >= 0.3 && ! $this->lure->deflects && $this->path->touchesBottom()) {
+            $warnings[] = 'It touches bottom with open hooks.';
+        }
+
+        return $warnings;
+    }
+
+    /** Seconds until the lure is at its depth, for lures that are counted down; null for the others (D3). */
+    public function countdownSeconds(): ?float
+    {
+        if ($this->lure->dives() || $this->lure->isSurface() || $this->depthFt < 1) {
+            return null;
+        }
+
+        return $this->depthFt / SinkRate::of($this->lure, $this->spec->weightOz);
+    }
+
+    /** Seconds within the fish's reach of the cover at the spot; 0 where there is none. */
+    public function secondsNearCover(Reading $reading): float
+    {
+        $reach = $reading->strikeRadiusFt($this->lure->isLoud());
+        $most = 0.0;
+        foreach ($reading->covers as $cover) {
+            $shape = CoverShape::of($cover);
+            if ($shape !== null) {
+                $length = $this->path->cast->lengthFt;
+                $floor = max($this->path->cast->bottomNearFt, $this->path->cast->bottomFarFt);
+                $top = $shape->onSurface ? 0.0 : $floor * (1 - $shape->height);
+                $most = max($most, $this->path->secondsBetween($top - $reach, $floor, $length * $shape->from - $reach, $length * $shape->to + $reach));
+            }
+        }
+
+        return $most;
+    }
+
+    /** R18: the kind of cast for this lure and target. */
+    private static function castKind(LureFamily $lure, Reading $reading): string
+    {
+        $spot = $reading->day->spot;
+        if ($lure->cast === 'skip') {
+            return match (true) {
+                $spot->isDock() || $spot->isShaded() => 'skip',
+                $lure->isMoving() => 'parallel',
+                default => $spot->isBare() ? 'long' : 'pitch',
+            };
+        }
+        if (in_array($lure->cast, ['flip', 'pitch'], true) && $spot->isBare()) {
+            return 'long';
+        }
+
+        return $lure->cast;
+    }
+
+    /**
+     * Working depth and, for divers, the rated depth of the model to take (D1, D2), feet.
+     *
+     * @return array{float, ?float}
+     */
+    private static function depth(LureFamily $lure, Reading $reading, float $castFt, ?float $wished): array
+    {
+        if ($lure->isSurface()) {
+            return [0.0, null];
+        }
+        $stand = $reading->stand;
+        $floor = $reading->day->spot->deepFt ?? $stand->deepFt;
+        $target = $wished ?? match (true) {
+            $lure->columns[0] === Column::Bottom && ! $lure->dives() => self::bottomDepth($lure, $reading),
+            $stand->column === Column::Bottom => $stand->middleFt(),
+            $reading->day->spot->dock?->kind === DockKind::Floating => min(2.5, $stand->deepFt),
+            // Fish look up: a little above their middle.
+            default => $stand->shallowFt + 0.4 * ($stand->deepFt - $stand->shallowFt),
+        };
+        $target = max($lure->depthFt[0] === 0.0 ? 0.5 : min($lure->depthFt[0], $floor), min($lure->depthFt[1], $target));
+        if (! $lure->dives()) {
+            return [round($target, 1), null];
+        }
+        $lineMm = Tackle::lineDiameterMm($lure);
+        $rated = DiveCurve::ratedFor($target, $lineMm, $castFt);
+        $tier = self::tier($lure->diveTiersFt, $rated);
+
+        return [round(min(DiveCurve::runningDepthFt($tier, $lineMm, $castFt), max($target, $floor)), 1), $tier];
+    }
+
+    /** Bottom lures are fished where the fish are deepest on the bottom; suspended fish are met at their own depth. */
+    private static function bottomDepth(LureFamily $lure, Reading $reading): float
+    {
+        $stand = $reading->stand;
+
+        return $stand->column === Column::Bottom || $stand->column === Column::Mid
+            ? $stand->shallowFt + 0.7 * ($stand->deepFt - $stand->shallowFt)
+            : $stand->middleFt();
+    }
+
+    /**
+     * D1: the model that just touches: the shallowest that reaches the depth, else the deepest.
+     *
+     * @param  non-empty-list<float>  $tiers
+     */
+    private static function tier(array $tiers, float $rated): float
+    {
+        foreach ($tiers as $tier) {
+            if ($tier >= $rated - 0.5) {
+                return $tier;
+            }
+        }
+
+        return $tiers[array_key_last($tiers)];
+    }
+
+    /**
+     * The bottom under the cast. Along the break it lies over one depth: where the lure touches, for those that should,
+     * else over the deep end of the fish. Across the break the bottom rises to the bank (S4).
+     */
+    private static function cast(LureFamily $lure, Reading $reading, float $length, CastAngle $angle, float $workFt): Cast
+    {
+        $spot = $reading->day->spot;
+        $stand = $reading->stand;
+        $deep = $spot->deepFt ?? max($stand->deepFt, $stand->column === Column::Suspended ? $stand->deepFt * 1.5 : 0.0);
+        $shallow = $spot->shallowFt ?? min($stand->shallowFt, 1.0);
+        if ($angle === CastAngle::Parallel) {
+            $touches = ($lure->columns[0] === Column::Bottom || $lure->deflects) && $stand->column !== Column::Suspended;
+            $along = match (true) {
+                $touches => max(1.0, min($workFt + $lure->standsOffFt, $deep)),
+                $stand->column === Column::Suspended || $stand->column === Column::Surface => $deep,
+                default => min($deep, max($stand->deepFt, $workFt + 1.0)),
+            };
+
+            return new Cast($length, $angle, $along, $along);
+        }
+        $near = max($deep, min($spot->depthNearbyFt ?? $deep * 1.4, $deep * 2));
+        if ($spot->structure === Structure::Basin) {
+            $near = $shallow = $deep;
+        }
+
+        return new Cast($length, $angle, $near, $shallow);
+    }
+
+    /** Seconds in the fish band, widened by what the fish will move; for target casts only near the target. */
+    private static function zoneSeconds(LureFamily $lure, Reading $reading, LurePath $path, string $kind): float
+    {
+        $stand = $reading->stand;
+        $reach = $reading->strikeRadiusFt($lure->isLoud());
+        // A surface lure counts where fish stand close enough below to come up for it.
+        $rise = $lure->isSurface() ? 3.0 : 0.0;
+        $top = $stand->shallowFt - $reach - $rise;
+        $target = in_array($kind, ['flip', 'pitch', 'skip'], true);
+        $near = $target ? $path->cast->lengthFt - 2 * self::TARGET_FT - $reach : 0.0;
+        if ($path->cast->angle === CastAngle::Crossing && ! $target) {
+            // Across the break the fish stand only where the bottom lies in their band.
+            return $path->secondsBetween($top, $stand->deepFt + $reach, ...self::stretch($path->cast, $stand->shallowFt, $stand->deepFt, $reach));
+        }
+
+        return $path->secondsBetween($top, $stand->deepFt + $reach, $near);
+    }
+
+    /**
+     * The distances from the angler between which the bottom lies between two depths, widened by the reach.
+     *
+     * @return array{float, float}
+     */
+    private static function stretch(Cast $cast, float $shallow, float $deep, float $reach): array
+    {
+        $slope = $cast->bottomNearFt - $cast->bottomFarFt;
+        if ($slope < 0.1) {
+            return [0.0, $cast->lengthFt];
+        }
+        $at = static fn (float $depth): float => $cast->lengthFt * ($cast->bottomNearFt - $depth) / $slope;
+
+        return [max(0.0, $at($deep) - $reach), min($cast->lengthFt, $at($shallow) + $reach)];
+    }
+}

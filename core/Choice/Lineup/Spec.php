@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Choice\Lineup;
+
+/** How the lure is rigged: weight in ounces, length in inches, hook, trailer, blades, rattle. */
+final readonly class Spec
+{
+    public function __construct(
+        public float $weightOz,
+        public float $lengthIn,
+        public string $hook,
+        public ?string $trailer,
+        public ?string $blades,
+        public bool $rattle,
+    ) {
+    }
+
+    /** The same at another weight in ounces. */
+    public function weighing(float $ounces): self
+    {
+        return new self($ounces, $this->lengthIn, $this->hook, $this->trailer, $this->blades, $this->rattle);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Choice\Tackle;
+
+use OldEddy\Choice\Lures\LureFamily;
+use OldEddy\Reading\Reading;
+
+/** Line and rod for a lure. Basis: rules D6, D7 and C12; the rows stand in tackle.php. */
+final class Tackle
+{
+    /** The line for a lure on this day, in words. */
+    public static function line(LureFamily $lure, Reading $reading): string
+    {
+        $text = self::rows()['lines'][$lure->line][0];
+        if ($reading->day->species->group() === 'toothy') {
+            return $text.', and always a bite-proof trace';
+        }
+        // Fish are line-shy in clear water (C12); inside grass the line is hidden.
+        if ($reading->day->clarity->isClear() && str_ends_with($text, 'braid') && ! $reading->day->spot->hasPlants()) {
+            return $text.' with a fluorocarbon leader';
+        }
+
+        return $text;
+    }
+
+    /** The line's diameter in millimetres, for the dive curve (D2). */
+    public static function lineDiameterMm(LureFamily $lure): float
+    {
+        return self::rows()['lines'][$lure->line][1];
+    }
+
+    /** The rod for a lure, in words. */
+    public static function rod(LureFamily $lure): string
+    {
+        return self::rows()['rods'][$lure->rod];
+    }
+
+    /** @return array{lines: array<string, array{string, float}>, rods: array<string, string>} */
+    private static function rows(): array
+    {
+        static $rows = null;
+
+        return $rows ??= require __DIR__.'/tackle.php';
+    }
+}

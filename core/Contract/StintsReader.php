@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Contract;
+
+use OldEddy\Basics\Problem\Fields;
+use OldEddy\Basics\Problem\InvalidInput;
+use OldEddy\Choice\Color\ColorFamily;
+use OldEddy\Choice\Lures\Catalog;
+use OldEddy\Day\Season\Stage;
+use OldEddy\Log\Evidence\Contact;
+use OldEddy\Log\Evidence\ContactKind;
+use OldEddy\Log\Evidence\Hooked;
+use OldEddy\Log\Evidence\Prior;
+use OldEddy\Log\Evidence\Stint;
+use OldEddy\Log\Evidence\Turn;
+use OldEddy\Log\Evidence\TurnKind;
+
+/** Turns decoded JSON into stints and prior, or says by field what is wrong. */
+final class StintsReader
+{
+    private const MOST_STINTS = 5000;
+
+    private const MOST_CONTACTS = 500;
+
+    private const MOST_TURNS = 100;
+
+    /** What the light on a stint can be. */
+    public const LIGHTS = ['sun', 'shade', 'low'];
+
+    /** Which part of the cover was fished. */
+    public const PARTS = ['edge', 'middle'];
+
+    /**
+     * @param  array<array-key, mixed>  $values  as in the contract of the pattern
+     *
+     * @throws InvalidInput with every problem found
+     */
+    public static function read(array $values): ReadLog
+    {
+        $in = Fields::of($values);
+        if (! $in->sent('stints')) {
+            $in->problem('stints', 'is required; it may be an empty list.');
+        }
+        $stints = [];
+        foreach ($in->objects('stints', self::MOST_STINTS) as $one) {
+            $stints[] = self::stint($one);
+        }
+        $prior = self::prior($in);
+        $turns = [];
+        foreach ($in->objects('turns', self::MOST_TURNS) as $one) {
+            $turns[] = self::turn($one);
+        }
+        $schools = ConditionsReader::schools($in);
+        $stage = $in->oneOf('stage', Stage::class);
+        $in->finish();
+
+        return new ReadLog($stints, $prior, array_values(array_filter($turns)), $schools, $stage);
+    }
+
+    private static function stint(Fields $in): Stint
+    {
+        $at = self::moment($in);
+        $lure = $in->text('lure', 60);
+        if ($lure !== null && ! Catalog::has($lure)) {
+            $in->problem('lure', 'must be a lure family of the catalog.');
+        }
+        $levels = ['lure' => $lure, 'color' => $in->oneOf('color', ColorFamily::class)?->value];
+        foreach (['spot', 'retrieve', 'structure', 'cover', 'angler'] as $factor) {
+            $levels[$factor] = $in->text($factor);
+        }
+        $levels['cover_part'] = self::word($in, 'cover_part', self::PARTS);
+        $levels['light'] = self::word($in, 'light', self::LIGHTS);
+        $casts = $in->integer('casts', 0, 5000);
+        if ($casts === null && ! $in->sent('casts')) {
+            $in->problem('casts', 'is required: the number of casts, 0 or more.');
+        }
+        $contacts = [];
+        foreach ($in->objects('contacts', self::MOST_CONTACTS) as $one) {
+            $contacts[] = self::contact($one);
+        }
+        $stint = new Stint($at, $levels, $in->number('depth_ft', 0, 1000, 'ft'), $casts ?? 0, $in->number('minutes', 0, 1440, 'minutes'), array_values(array_filter($contacts)));
+        $in->refuseOthers();
+
+        return $stint;
+    }
+
+    private static function moment(Fields $in): string
+    {
+        $at = $in->text('at', 40);
+        if ($at === null || preg_match('/^(\d{4})-(\d\d)-(\d\d)T([01]\d|2[0-3]):[0-5]\d/', $at, $m) !== 1 || ! checkdate((int) $m[2], (int) $m[3], (int) $m[1])) {
+            $in->problem('at', 'must be a date and time, written YYYY-MM-DDTHH:MM.');
+        }
+
+        return (string) $at;
+    }
+
+    private static function turn(Fields $in): ?Turn
+    {
+        $at = self::moment($in);
+        $kind = $in->oneOf('what', TurnKind::class);
+        if ($kind === null && $in->take('what') === null) {
+            $in->problem('what', 'is required.');
+        }
+        $in->refuseOthers();
+
+        return $kind === null ? null : new Turn($at, $kind);
+    }
+
+    private static function contact(Fields $in): ?Contact
+    {
+        $kind = $in->oneOf('kind', ContactKind::class);
+        if ($kind === null && $in->take('kind') === null) {
+            $in->problem('kind', 'is required.');
+        }
+        $species = $in->text('species', 60);
+        $length = $in->number('length_in', 1, 100, 'in');
+        $hooked = $in->oneOf('hooked', Hooked::class);
+        $atCast = $in->integer('at_cast', 0, 5000);
+        $in->refuseOthers();
+
+        return $kind === null ? null : new Contact($kind, $species, $length, $hooked, $atCast);
+    }
+
+    private static function prior(Fields $in): Prior
+    {
+        $prior = $in->object('prior');
+        if ($prior === null) {
+            return new Prior;
+        }
+        $default = new Prior;
+        $made = [$prior->number('per_cast', 0.0001, 1) ?? $default->perCast, $prior->number('casts', 1, 100000) ?? $default->casts];
+        $prior->refuseOthers();
+
+        return new Prior(...$made);
+    }
+
+    /** @param  list<string>  $words */
+    private static function word(Fields $in, string $key, array $words): ?string
+    {
+        $word = $in->text($key, 20);
+        if ($word !== null && ! in_array($word, $words, true)) {
+            $in->problem($key, 'must be one of: '.implode(', ', $words).'.');
+
+            return null;
+        }
+
+        return $word;
+    }
+}

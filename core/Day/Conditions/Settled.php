@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Day\Conditions;
+
+use OldEddy\Day\Schools\Schools;
+use OldEddy\Day\Season\Species;
+use OldEddy\Day\Season\Stage;
+use OldEddy\Day\Season\YearDirection;
+use OldEddy\Day\Sun\SunDay;
+use OldEddy\Day\Water\Clarity;
+use OldEddy\Day\Water\ClarityShift;
+
+/**
+ * The conditions of the day with nothing left open: said, computed or assumed, the assumptions named. Units as in
+ * Conditions; the sun in degrees, the day of the year in northern reckoning (1 to 366).
+ */
+final readonly class Settled
+{
+    public Clarity $clarity;
+
+    public ClarityShift $clarityShift;
+
+    /**
+     * @param  list<Forage>  $forage
+     * @param  list<Observed>  $observed
+     * @param  ?list<string>  $owned
+     * @param  list<Assumption>  $assumed
+     */
+    public function __construct(
+        public Species $species,
+        public ?Stage $stageGiven,
+        public int $northernDay,
+        public YearDirection $direction,
+        public bool $dated,
+        public int $minuteOfDay,
+        public ?SunDay $sunDay,
+        public ?float $sunElevationDeg,
+        public ?float $sunAzimuthDeg,
+        public bool $lowLight,
+        public Waterbody $waterbody,
+        public float $tempF,
+        public float $tempTrendFPerDay,
+        public float $visibilityFt,
+        public float $normalVisibilityFt,
+        public float $levelChangeFtPerWeek,
+        public ?float $levelFt,
+        public Current $current,
+        public Inflow $inflow,
+        public ?float $daysSinceStorm,
+        public Sky $sky,
+        public float $windMph,
+        public ?float $windFromDeg,
+        public Front $front,
+        public Spot $spot,
+        public array $forage,
+        public array $observed,
+        public Pressure $pressure,
+        public Mode $mode,
+        public Platform $platform,
+        public int $rods,
+        public ?array $owned,
+        public Schools $schools,
+        public array $assumed,
+    ) {
+        $this->clarity = Clarity::fromVisibility($visibilityFt);
+        $this->clarityShift = ClarityShift::between($visibilityFt, $normalVisibilityFt);
+    }
+
+    /**
+     * The same day with some of its conditions changed.
+     *
+     * @param  array<string, mixed>  $changes  by the constructor's names
+     */
+    public function with(array $changes): self
+    {
+        $same = get_object_vars($this);
+        unset($same['clarity'], $same['clarityShift']);
+
+        return new self(...[...$same, ...$changes]);
+    }
+
+    /** Feet by which today's level is above (plus) the one that the lake's depths are for; 0 where nobody said (W12). */
+    public function riseFt(): float
+    {
+        return $this->levelFt ?? 0.0;
+    }
+
+    /** Whether this field (its path in the contract) was assumed rather than said. */
+    public function assumes(string $path): bool
+    {
+        foreach ($this->assumed as $assumption) {
+            if ($assumption->path === $path) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether the fish eat one of these today. */
+    public function eats(Forage ...$forage): bool
+    {
+        foreach ($forage as $one) {
+            if (in_array($one, $this->forage, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether the angler saw this. */
+    public function saw(Observed $observed): bool
+    {
+        return in_array($observed, $this->observed, true);
+    }
+
+    /** Whether the bait is goby or minnow alone, where minnow shapes rule (school spring_worms). */
+    public function eatsOnlyMinnowShapes(): bool
+    {
+        return $this->forage !== [] && array_udiff(
+            $this->forage,
+            [Forage::Goby, Forage::Minnow],
+            static fn (Forage $a, Forage $b): int => $a->value <=> $b->value,
+        ) === [];
+    }
+
+    /** Whether the surface is calm enough to ask for slower lures: under 4 mph (rule W17; cut point our own). */
+    public function isCalm(): bool
+    {
+        return $this->windMph < 4;
+    }
+
+    /** Whether there is wind or chop: 8 mph or more (rule W17; cut point our own). */
+    public function isWindy(): bool
+    {
+        return $this->windMph >= 8;
+    }
+}

@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Day\Conditions;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use OldEddy\Day\Season\YearDirection;
+use OldEddy\Day\Sun\SunDay;
+use OldEddy\Day\Water\SeasonalWater;
+
+/** Settles what was left open: computes what follows from the rest and names every assumption. Basis: our own choice. */
+final class Settler
+{
+    /** Where nobody said where: the latitude of our own scenario. */
+    private const ASSUMED_LAT = 37.0;
+
+    private const ASSUMED_MINUTE = 540;
+
+    private const ASSUMED_VISIBILITY_FT = 4.0;
+
+    private const ASSUMED_WIND_MPH = 5.0;
+
+    /** @var list<Assumption> */
+    private array $assumed = [];
+
+    private function __construct(private readonly Conditions $told)
+    {
+    }
+
+    /** Everything settled. */
+    public static function settle(Conditions $told): Settled
+    {
+        return (new self($told))->settled();
+    }
+
+    private function settled(): Settled
+    {
+        $told = $this->told;
+        $lat = $told->lat ?? $this->assume('lat', self::ASSUMED_LAT, 'Place unknown: 37° north assumed for season and sun.');
+        $northernDay = $this->northernDay($lat);
+        $direction = YearDirection::on($northernDay, $told->tempTrendFPerDay);
+        $minute = $told->minuteOfDay ?? $this->assume('time', self::ASSUMED_MINUTE, 'Time unknown: 9 in the morning assumed.');
+        $sunDay = $this->sunDay($lat);
+        $sun = $sunDay?->at($minute);
+        $tempF = $told->tempF ?? $this->temperature($northernDay, $lat);
+        [$visibility, $normal] = $this->visibilities();
+        $front = $told->front ?? FrontFinder::find($told->pressureSeries)
+            ?? Front::from($this->assume('weather.front', 'stable', 'Front unknown: stable weather assumed.'));
+        $spot = $told->spot;
+        if ($spot === null) {
+            $this->assume('spot', 'open', 'No spot named: the plan says which structures and depths to look for.');
+        }
+
+        return new Settled(
+            species: $told->species,
+            stageGiven: $told->stage,
+            northernDay: $northernDay,
+            direction: $direction,
+            dated: $told->date !== null,
+            minuteOfDay: $minute,
+            sunDay: $sunDay,
+            sunElevationDeg: $sun?->elevationDeg,
+            sunAzimuthDeg: $sun?->azimuthDeg,
+            lowLight: $sun !== null && $sun->isLow(),
+            waterbody: $told->waterbody ?? Waterbody::from($this->assume('waterbody', 'reservoir', 'Kind of water unknown: a reservoir assumed.')),
+            tempF: $tempF,
+            tempTrendFPerDay: $told->tempTrendFPerDay ?? $this->assume('water.temp_trend_f_per_day', 0.0, 'Trend unknown: steady temperature assumed.'),
+            visibilityFt: $visibility,
+            normalVisibilityFt: $normal,
+            levelChangeFtPerWeek: $told->levelChangeFtPerWeek ?? $this->assume('water.level_change_ft_per_week', 0.0, 'Level unknown: steady level assumed.'),
+            levelFt: $told->levelFt,
+            current: $told->current ?? $this->current(),
+            inflow: $told->inflow ?? $this->noInflow(),
+            daysSinceStorm: $told->daysSinceStorm,
+            sky: $told->sky ?? Sky::from($this->assume('weather.sky', 'partly', 'Sky unknown: partly cloudy assumed.')),
+            windMph: $told->windMph ?? $this->assume('weather.wind_mph', self::ASSUMED_WIND_MPH, 'Wind unknown: 5 mph assumed.'),
+            windFromDeg: $told->windFromDeg,
+            front: $front,
+            spot: $spot?->asItStands() ?? new Spot,
+            forage: $told->forage,
+            observed: $told->observed,
+            pressure: $told->pressure ?? Pressure::from($this->assume('pressure', 'normal', 'Fishing pressure unknown: normal assumed.')),
+            mode: $told->mode ?? Mode::Cast,
+            platform: $told->platform ?? Platform::Boat,
+            rods: $told->rods ?? 5,
+            owned: $told->owned,
+            schools: $told->schools,
+            assumed: $this->assumed,
+        );
+    }
+
+    /** The day of the year; southern dates are moved by half a year. Without a date the stage's own season stands in. */
+    private function northernDay(float $lat): int
+    {
+        if ($this->told->date === null) {
+            return match ($this->told->stage?->value) {
+                'winter' => 25, 'early_prespawn' => 65, 'prespawn' => 90, 'spawn' => 120, 'postspawn' => 150,
+                'early_fall' => 265, 'fall' => 290, 'late_fall' => 325, default => 200,
+            };
+        }
+        $day = (int) (new DateTimeImmutable($this->told->date))->format('z') + 1;
+
+        return $lat < 0 ? ($day + 181) % 365 + 1 : $day;
+    }
+
+    private function sunDay(float $lat): ?SunDay
+    {
+        if ($this->told->date === null) {
+            return null;
+        }
+        $lon = $this->told->lon;
+        $zone = $this->told->timezone;
+        if ($zone === null) {
+            // Local mean time by the meridian, near enough for light and shade.
+            $offset = (int) round(($lon ?? 0.0) / 15);
+            $zone = sprintf('%s%02d:00', $offset < 0 ? '-' : '+', abs($offset));
+            $this->assume('timezone', $zone, 'Time zone unknown: taken from the meridian.');
+        }
+        $zone = new DateTimeZone($zone);
+        if ($lon === null) {
+            // The zone's standard meridian.
+            $lon = $zone->getOffset(new DateTimeImmutable($this->told->date.' 12:00 UTC')) / 240;
+            $this->assume('lon', $lon, 'Longitude unknown: the middle of the time zone assumed.');
+        }
+
+        return new SunDay($this->told->date, $zone, $lat, $lon);
+    }
+
+    private function temperature(int $northernDay, float $lat): float
+    {
+        $stage = $this->told->stage;
+        if ($stage !== null) {
+            $temp = SeasonalWater::ofStageF($stage);
+
+            return $this->assume('water.temp_f', $temp, sprintf('Temperature unknown: %.0f °F assumed, usual for %s.', $temp, $stage->words()));
+        }
+        $temp = SeasonalWater::temperatureF($northernDay, abs($lat));
+
+        return $this->assume('water.temp_f', $temp, sprintf('Temperature unknown: %.0f °F assumed from date and latitude.', $temp));
+    }
+
+    /** @return array{float, float} today's and the normal visibility, feet */
+    private function visibilities(): array
+    {
+        $today = $this->told->visibilityFt;
+        $normal = $this->told->normalVisibilityFt;
+        if ($today === null) {
+            $today = $normal ?? self::ASSUMED_VISIBILITY_FT;
+            $this->assume('water.visibility_ft', $today, sprintf('Visibility unknown: %.1f ft assumed%s.', $today, $normal === null ? '' : ', as usual here'));
+        }
+        if ($normal === null) {
+            $normal = max(0.1, $today);
+            $this->assume('water.normal_visibility_ft', $normal, 'Normal visibility unknown: today is taken as usual.');
+        }
+
+        return [$today, $normal];
+    }
+
+    private function current(): Current
+    {
+        $river = $this->told->waterbody === Waterbody::River;
+
+        return Current::from($this->assume('water.current', $river ? 'slight' : 'none', $river ? 'Current unknown: slight assumed in a river.' : 'Current unknown: none assumed.'));
+    }
+
+    private function noInflow(): Inflow
+    {
+        $this->assume('water.inflow.running', false, 'Inflow unknown: none assumed.');
+
+        return new Inflow;
+    }
+
+    /**
+     * @template T of string|float|int|bool
+     *
+     * @param  T  $value
+     * @return T
+     */
+    private function assume(string $path, string|float|int|bool $value, string $text): string|float|int|bool
+    {
+        $this->assumed[] = new Assumption($path, $value, $text);
+
+        return $value;
+    }
+}

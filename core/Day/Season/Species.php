@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Day\Season;
+
+use OldEddy\Basics\Words;
+
+/** The fish the plan is for. */
+enum Species: string
+{
+    use Words;
+
+    case LargemouthBass = 'largemouth_bass';
+    case SmallmouthBass = 'smallmouth_bass';
+    case SpottedBass = 'spotted_bass';
+    case Muskellunge = 'muskellunge';
+    case NorthernPike = 'northern_pike';
+    case Walleye = 'walleye';
+    case Zander = 'zander';
+    case YellowPerch = 'yellow_perch';
+    case BlackCrappie = 'black_crappie';
+    case Bluegill = 'bluegill';
+
+    /** The group whose habits it shares: bass, toothy, walleyes or panfish. */
+    public function group(): string
+    {
+        return match ($this) {
+            self::LargemouthBass, self::SmallmouthBass, self::SpottedBass => 'bass',
+            self::Muskellunge, self::NorthernPike => 'toothy',
+            self::Walleye, self::Zander => 'walleyes',
+            self::YellowPerch, self::BlackCrappie, self::Bluegill => 'panfish',
+        };
+    }
+
+    /** Whether this is one of the black basses. */
+    public function isBass(): bool
+    {
+        return $this->group() === 'bass';
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Log\Evidence;
+
+/** One angler on the spots that the boat shared: casts, contacts, contacts per cast, the chance (0 to 1) of doing better than the others, the lure that brought the most. */
+final readonly class CrewMember
+{
+    public function __construct(
+        public string $angler,
+        public int $casts,
+        public int $contactCount,
+        public Rate $rate,
+        public float $pBetter,
+        public ?string $lure,
+    ) {
+    }
+}

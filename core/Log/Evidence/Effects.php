@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Log\Evidence;
+
+/**
+ * What each level does to the rate when all are weighed together: a factor it multiplies contacts per cast by, so that a
+ * cover is not given credit for what the lure did. Each multiplier has a gamma distribution of mean 1 before the first
+ * cast and is drawn to it where casts are few (partial pooling). Basis: standard statistics, a Poisson rate as a product
+ * of gamma multipliers, each fitted in turn given the others; how much factors may differ is our own choice, set by the
+ * simulated lake.
+ */
+final readonly class Effects
+{
+    /** Expected contacts that the prior of a multiplier is worth; a single spot is believed to differ less than its kind. */
+    private const WORTH = 4.0;
+
+    private const WORTH_OF = ['spot' => 6.0, 'angler' => 6.0];
+
+    private const SWEEPS = 6;
+
+    /**
+     * @param  array<string, float>  $multipliers  by "factor:level"
+     * @param  array<string, float>  $contacts  weighted, by "factor:level"
+     */
+    private function __construct(public float $perCast, private array $multipliers, private array $contacts, private float $dayContacts)
+    {
+    }
+
+    /** The effects in a day's evidence. */
+    public static function in(Evidence $evidence): self
+    {
+        $casts = $contacts = $with = $got = [];
+        foreach ($evidence->stints as $i => $stint) {
+            $casts[$i] = $evidence->freshness[$i] * $stint->casts;
+            $contacts[$i] = $evidence->freshness[$i] * $stint->weight();
+            foreach ($stint->levels as $factor => $name) {
+                $with[$factor]["{$factor}:{$name}"][] = $i;
+                $got["{$factor}:{$name}"] = ($got["{$factor}:{$name}"] ?? 0.0) + $contacts[$i];
+            }
+        }
+        $product = array_fill_keys(array_keys($casts), 1.0);
+        $multipliers = [];
+        $all = $evidence->prior->shape() + array_sum($contacts);
+        $perCast = $evidence->day->mean();
+        for ($sweep = 0; $sweep < self::SWEEPS; $sweep++) {
+            foreach ($with as $factor => $levels) {
+                $worth = self::worth($factor);
+                foreach ($levels as $key => $in) {
+                    $before = $multipliers[$key] ?? 1.0;
+                    $expected = 0.0;
+                    foreach ($in as $i) {
+                        $expected += $perCast * $casts[$i] * $product[$i] / $before;
+                    }
+                    $multipliers[$key] = ($worth + $got[$key]) / ($worth + $expected);
+                    foreach ($in as $i) {
+                        $product[$i] *= $multipliers[$key] / $before;
+                    }
+                }
+            }
+            $expected = 0.0;
+            foreach ($casts as $i => $made) {
+                $expected += $made * $product[$i];
+            }
+            $perCast = $all / ($evidence->prior->casts + $expected);
+        }
+
+        return new self($perCast, $multipliers, $got, $all);
+    }
+
+    /**
+     * Contacts per cast with these levels together, and the doubt about it.
+     *
+     * @param  array<string, string>  $levels  by factor
+     */
+    public function rate(array $levels): Rate
+    {
+        $mean = $this->perCast;
+        $doubt = 1 / $this->dayContacts;
+        foreach ($levels as $factor => $level) {
+            $mean *= $this->multipliers["{$factor}:{$level}"] ?? 1.0;
+            $doubt += 1 / (self::worth($factor) + ($this->contacts["{$factor}:{$level}"] ?? 0.0));
+        }
+        $shape = 1 / $doubt;
+
+        return Rate::after(new Prior($mean, $shape / $mean), 0, 0);
+    }
+
+    private static function worth(string $factor): float
+    {
+        return self::WORTH_OF[$factor] ?? self::WORTH;
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Log\Evidence;
+
+/**
+ * The angler's own past days of the same stage and like clarity, as what is believed before today's first cast. Basis:
+ * handbook 08 (the mean of one's own history, worth 40 casts); a short history is drawn to the usual 1 in 40, our own.
+ */
+final readonly class OwnPast
+{
+    /** So many days (0 or more), casts and weighted contacts. */
+    public function __construct(public int $days, public int $casts, public float $contacts)
+    {
+    }
+
+    /** The prior for the day; without a past, the usual one. */
+    public function prior(): Prior
+    {
+        $usual = new Prior;
+
+        return new Prior(max(1e-4, min(0.9, Rate::after($usual, $this->contacts, $this->casts)->mean())), $usual->casts);
+    }
+}

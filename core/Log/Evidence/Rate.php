@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Log\Evidence;
+
+use OldEddy\Basics\Chance\IncompleteBeta;
+use OldEddy\Basics\Chance\LogGamma;
+
+/** Contacts per cast as a gamma distribution: prior and log together. Basis: handbook 08, standard statistics. */
+final readonly class Rate
+{
+    private function __construct(public float $shape, public float $casts)
+    {
+    }
+
+    /** After so many weighted contacts in so many casts. */
+    public static function after(Prior $prior, float $contacts, float $casts): self
+    {
+        return new self($prior->shape() + $contacts, $prior->casts + $casts);
+    }
+
+    /** @return array{float, float} the weighted contacts and casts that made it out of this prior */
+    public function since(Prior $prior): array
+    {
+        return [max(0.0, $this->shape - $prior->shape()), max(0.0, $this->casts - $prior->casts)];
+    }
+
+    /** Mean contacts per cast. */
+    public function mean(): float
+    {
+        return $this->shape / $this->casts;
+    }
+
+    /** The mean and so many standard deviations (0 or more) on top of it, contacts per cast. */
+    public function upTo(float $deviations): float
+    {
+        return $this->mean() * (1 + $deviations / sqrt($this->shape));
+    }
+
+    /** The probability that this rate is higher than another, 0 to 1. */
+    public function exceeds(self $other): float
+    {
+        return IncompleteBeta::regularized($other->casts / ($other->casts + $this->casts), $other->shape, $this->shape);
+    }
+
+    /** The same rate after so many more casts (0 or more) that bring what it promises. */
+    public function goingOn(int $casts): self
+    {
+        return new self($this->shape + $this->mean() * $casts, $this->casts + $casts);
+    }
+
+    /** The share (0 to 1) of the distribution under a rate per cast. */
+    public function shareUnder(float $perCast): float
+    {
+        return self::gammaShare($this->shape, $perCast * $this->casts);
+    }
+
+    /** The rate (per cast) under which this share (over 0, under 1) of the distribution lies: Newton's method, kept between bounds. */
+    public function quantile(float $share): float
+    {
+        [$low, $high] = [0.0, $this->shape * 6 + 30];
+        $x = $this->shape;
+        for ($i = 0; $i < 40; $i++) {
+            $miss = self::gammaShare($this->shape, $x) - $share;
+            $miss > 0 ? $high = $x : $low = $x;
+            $density = exp(-$x + ($this->shape - 1) * log($x) - LogGamma::of($this->shape));
+            $next = $density > 0 ? $x - $miss / $density : $low;
+            $next = $next <= $low || $next >= $high ? ($low + $high) / 2 : $next;
+            if (abs($next - $x) < 1e-9 * $x) {
+                return $next / $this->casts;
+            }
+            $x = $next;
+        }
+
+        return $x / $this->casts;
+    }
+
+    /** The regularized lower incomplete gamma function by its series. */
+    private static function gammaShare(float $shape, float $x): float
+    {
+        if ($x <= 0) {
+            return 0.0;
+        }
+        $term = 1 / $shape;
+        $sum = $term;
+        for ($n = 1; $n < 5000 && $term > $sum * 1e-12; $n++) {
+            $term *= $x / ($shape + $n);
+            $sum += $term;
+        }
+
+        return min(1.0, $sum * exp(-$x + $shape * log($x) - LogGamma::of($shape)));
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Log\Evidence;
+
+use OldEddy\Choice\Retrieve\Pace;
+
+/** One spot, one presentation: casts (0 or more) and contacts, with the levels of every factor that was known. */
+final readonly class Stint
+{
+    /** The factors that describe a stint, in the order in which one would change them (M9); the last two are no pattern. */
+    public const FACTORS = ['structure', 'cover', 'cover_part', 'light', 'depth', 'speed', 'retrieve', 'lure', 'color', 'spot', 'angler'];
+
+    /** Depth bins in feet; the last is open. */
+    private const DEPTH_EDGES = [0, 2, 4, 6, 8, 10, 12, 15, 20, 25, 30, 40];
+
+    /** @var array<string, string> level by factor */
+    public array $levels;
+
+    private float $weight;
+
+    /**
+     * @param  string  $at  date and time, sortable (ISO 8601)
+     * @param  array<string, ?string>  $levels  by factor; unknown ones null, depth and speed are worked out
+     * @param  list<Contact>  $contacts  in order
+     */
+    public function __construct(
+        public string $at,
+        array $levels,
+        public ?float $depthFt,
+        public int $casts,
+        public ?float $minutes,
+        public array $contacts,
+    ) {
+        $levels['speed'] = Pace::ofCadence($levels['retrieve'] ?? null)?->value;
+        $levels['depth'] = $depthFt === null ? null : self::depthLevel($depthFt);
+        $known = [];
+        foreach (self::FACTORS as $factor) {
+            if (isset($levels[$factor]) && $levels[$factor] !== '') {
+                $known[$factor] = $levels[$factor];
+            }
+        }
+        $this->levels = $known;
+        $this->weight = array_sum(array_map(static fn (Contact $c): float => $c->kind->weight(), $contacts));
+    }
+
+    /** The depth bin of a depth in feet (0 or more), such as "2-4 ft". */
+    public static function depthLevel(float $depthFt): string
+    {
+        $last = count(self::DEPTH_EDGES) - 1;
+        for ($i = 0; $i < $last; $i++) {
+            if ($depthFt < self::DEPTH_EDGES[$i + 1]) {
+                return self::DEPTH_EDGES[$i].'-'.self::DEPTH_EDGES[$i + 1].' ft';
+            }
+        }
+
+        return self::DEPTH_EDGES[$last].' ft and deeper';
+    }
+
+    /** The contacts, each counted by its weight. */
+    public function weight(): float
+    {
+        return $this->weight;
+    }
+
+    /** Casts made after the last contact, where the log tells; a contact without a cast number is taken as the last cast. */
+    public function castsSinceContact(): int
+    {
+        if ($this->contacts === []) {
+            return $this->casts;
+        }
+        $last = max(array_map(fn (Contact $c): int => $c->atCast ?? $this->casts, $this->contacts));
+
+        return max(0, $this->casts - $last);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Log\Evidence;
+
+use OldEddy\Basics\Words;
+
+/** What can turn within a day and make older casts say less (rule M12). */
+enum TurnKind: string
+{
+    use Words;
+
+    case Light = 'light';
+    case Level = 'level';
+    case Front = 'front';
+    case Clarity = 'clarity';
+
+    /** How much a stint from before such a turn still says, 0 to 1. Basis: rule M12; the shares are our own. */
+    public function keeps(): float
+    {
+        return match ($this) {
+            self::Light => 0.7,
+            self::Level, self::Front, self::Clarity => 0.5,
+        };
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Log\Fish;
+
+use OldEddy\Basics\Units\Length;
+use OldEddy\Basics\Units\Mass;
+use OldEddy\Day\Season\Species;
+
+/**
+ * The standard weight of a fish by its length, and how a weighed fish compares. Basis: published, rule D10:
+ * log10 W(g) = a + b·log10 TL(mm); largemouth Henson 1991, smallmouth Kolander et al. 1993, walleye Murphy et al. 1990,
+ * the others from the list of Neumann et al. 2012 (values from memory).
+ */
+final class StandardWeight
+{
+    /** Species => [a, b]. */
+    private const EQUATIONS = [
+        'largemouth_bass' => [-5.528, 3.273], 'smallmouth_bass' => [-5.329, 3.200], 'spotted_bass' => [-5.392, 3.215],
+        'muskellunge' => [-6.066, 3.325], 'northern_pike' => [-5.437, 3.096], 'walleye' => [-5.453, 3.180],
+        'yellow_perch' => [-5.386, 3.230], 'black_crappie' => [-5.618, 3.345], 'bluegill' => [-5.374, 3.316],
+    ];
+
+    /** The standard weight at a total length (over 0), or null for a species without an equation. */
+    public static function of(Species $species, Length $length): ?Mass
+    {
+        $equation = self::EQUATIONS[$species->value] ?? null;
+
+        return $equation === null ? null : Mass::fromGrams(10 ** ($equation[0] + $equation[1] * log10($length->millimetres())));
+    }
+
+    /** Relative weight in per cent: 95 to 105 is a fit fish; null for a species without an equation. */
+    public static function relative(Species $species, Length $length, Mass $weight): ?float
+    {
+        $standard = self::of($species, $length);
+
+        return $standard === null ? null : 100 * $weight->grams() / $standard->grams();
+    }
+}

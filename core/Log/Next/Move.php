@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Log\Next;
+
+/**
+ * One proposal for the next move: what to do, the sentence, the rule behind it, what it would be in place and lure where
+ * that is known, the probability (0 to 1) that it fishes better than what is fished now, and what would change it.
+ */
+final readonly class Move
+{
+    public function __construct(
+        public Action $action,
+        public string $text,
+        public string $ruleId,
+        public ?Offer $offer = null,
+        public ?float $pBetter = null,
+        public ?string $unless = null,
+    ) {
+    }
+
+    /** How sure the proposal is, in plain words; null where nothing was reckoned. */
+    public function sure(): ?string
+    {
+        return $this->pBetter === null ? null : match (true) {
+            $this->pBetter >= 0.9 => 'Very likely better than going on',
+            $this->pBetter >= 0.7 => 'Likely better than going on',
+            $this->pBetter >= 0.55 => 'Rather better than going on',
+            $this->pBetter >= 0.4 => 'As good as going on, and it tells something new',
+            default => 'A try, no more: going on promises more',
+        }.sprintf(' (about %d in 10).', (int) round(10 * $this->pBetter));
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Log\Next;
+
+/** One place and one presentation: what a next stint would be. */
+final readonly class Offer
+{
+    public function __construct(public Fishable $place, public Presentation $presentation)
+    {
+    }
+
+    /** @return array<string, string> levels by factor */
+    public function levels(): array
+    {
+        return [...$this->place->levels(), ...$this->presentation->levels()];
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Reading;
+
+use OldEddy\Day\Conditions\Observed;
+use OldEddy\Day\Season\Species;
+use OldEddy\Day\Season\Stage;
+use OldEddy\Day\Season\StageTable;
+use OldEddy\Day\Season\YearDirection;
+
+/** Finds the stage from temperature and direction of the year; what the angler sees overrides both. Basis: handbook 02. */
+final class StageFinder
+{
+    /** Northern day of the year after which no black bass spawn is reckoned with (about 12 July; our own choice). */
+    private const SPAWN_OVER = 193;
+
+    /**
+     * @param  ?Stage  $given  set by the angler
+     * @param  list<Observed>  $observed
+     */
+    public static function find(
+        Species $species,
+        float $tempF,
+        YearDirection $direction,
+        int $northernDay,
+        ?Stage $given = null,
+        array $observed = [],
+    ): StageFound {
+        if ($given !== null) {
+            return new StageFound($given, 'You set the stage yourself.');
+        }
+        if (in_array(Observed::Beds, $observed, true)) {
+            return new StageFound(Stage::Spawn, 'Fish on beds were seen; that outranks the thermometer.');
+        }
+        if (in_array(Observed::Fry, $observed, true)) {
+            return new StageFound(Stage::Postspawn, 'Fry were seen; that outranks the thermometer.');
+        }
+        $table = StageTable::of($species);
+        $stage = $direction === YearDirection::Warming ? $table->warming($tempF) : $table->cooling($tempF);
+        $name = $species->words();
+        if ($direction === YearDirection::Warming && $northernDay > self::SPAWN_OVER && in_array($stage, [Stage::Prespawn, Stage::Spawn], true)) {
+            return new StageFound(Stage::Postspawn, sprintf('%.0f °F would be %s for %s, but by this date the spawn is over.', $tempF, $stage->words(), $name));
+        }
+        if (in_array(Observed::LeavesTurning, $observed, true) && in_array($stage, [Stage::Summer, Stage::Postspawn], true)) {
+            return new StageFound(Stage::EarlyFall, 'Leaves are turning; that outranks the thermometer.');
+        }
+
+        return new StageFound($stage, sprintf('%.0f °F in a %s year is %s for %s.', $tempF, $direction->value, $stage->words(), $name));
+    }
+}

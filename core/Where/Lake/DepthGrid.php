@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Where\Lake;
+
+use InvalidArgumentException;
+
+/**
+ * A lake as depths in feet at the middles of square cells, row by row from the north-west. Land is 0 or less; where
+ * nothing is known stands null. On the small span of a lake, degrees are taken as straight metres.
+ */
+final readonly class DepthGrid
+{
+    public const METRES_PER_DEGREE = 111_320.0;
+
+    /**
+     * @param  float  $north  latitude of the middle of the first row, degrees
+     * @param  float  $west  longitude of the middle of the first column, degrees
+     * @param  float  $cellM  side of a cell, metres, over 0
+     * @param  list<?float>  $depthsFt  cols × rows of them
+     * @param  ?float  $squareAt  latitude at which a cell is as wide as it is high, degrees; the first row's where it is not said
+     */
+    public function __construct(public float $north, public float $west, public float $cellM, public int $cols, public int $rows, public array $depthsFt, public ?float $squareAt = null)
+    {
+        if ($cellM <= 0 || $cols < 1 || $rows < 1 || count($depthsFt) !== $cols * $rows) {
+            throw new InvalidArgumentException('A depth grid needs a cell size over 0 and as many depths as it has cells.');
+        }
+    }
+
+    /** Depth in feet of a cell, null outside and where nothing is known. */
+    public function cell(int $col, int $row): ?float
+    {
+        return $col < 0 || $row < 0 || $col >= $this->cols || $row >= $this->rows ? null : $this->depthsFt[$row * $this->cols + $col];
+    }
+
+    /** Depth in feet at a position, from the cell it lies in; null where nothing is known. */
+    public function at(float $lat, float $lon): ?float
+    {
+        [$col, $row] = $this->cellAt($lat, $lon);
+
+        return $this->cell($col, $row);
+    }
+
+    /** @return array{int, int} column and row in which a position lies, maybe outside */
+    public function cellAt(float $lat, float $lon): array
+    {
+        return [(int) round($this->columnOf($lon)), (int) round($this->rowOf($lat))];
+    }
+
+    /** The column of a longitude, with its part between two. */
+    public function columnOf(float $lon): float
+    {
+        return ($lon - $this->west) * $this->metresPerLon() / $this->cellM;
+    }
+
+    /** The row of a latitude, with its part between two. */
+    public function rowOf(float $lat): float
+    {
+        return ($this->north - $lat) * self::METRES_PER_DEGREE / $this->cellM;
+    }
+
+    /** @return array{float, float} latitude and longitude of the middle of a cell, or of a place between cells */
+    public function position(float $col, float $row): array
+    {
+        return [$this->north - $row * $this->cellM / self::METRES_PER_DEGREE, $this->west + $col * $this->cellM / $this->metresPerLon()];
+    }
+
+    /** Whether a cell is known to be water. */
+    public function isWater(int $col, int $row): bool
+    {
+        return ($this->cell($col, $row) ?? 0.0) > 0;
+    }
+
+    /** The deepest cell, feet; null where no depth is known. */
+    public function deepestFt(): ?float
+    {
+        $deepest = null;
+        foreach ($this->depthsFt as $depth) {
+            if ($depth !== null && ($deepest === null || $depth > $deepest)) {
+                $deepest = $depth;
+            }
+        }
+
+        return $deepest;
+    }
+
+    /** The same lake at another level: feet above (plus) or below the level the depths are for. How high the land is, nobody sounded: it stays land. */
+    public function atLevel(float $riseFt): self
+    {
+        return new self($this->north, $this->west, $this->cellM, $this->cols, $this->rows, array_map(static fn (?float $d): ?float => $d !== null && $d > 0 ? max(0.0, $d + $riseFt) : $d, $this->depthsFt), $this->squareAt);
+    }
+
+    /** The same grid with land where another one has land and nothing was sounded here. */
+    public function withLandOf(self $other): self
+    {
+        $depths = $this->depthsFt;
+        foreach ($depths as $i => $depth) {
+            if ($depth === null) {
+                $theirs = $other->at(...$this->position($i % $this->cols, intdiv($i, $this->cols)));
+                $depths[$i] = $theirs !== null && $theirs <= 0 ? 0.0 : null;
+            }
+        }
+
+        return new self($this->north, $this->west, $this->cellM, $this->cols, $this->rows, $depths, $this->squareAt);
+    }
+
+    /** How much of the known water of this grid is land in another, 0 to 1; 0 where no water is known. */
+    public function driedBy(self $other): float
+    {
+        [$water, $dry] = [0, 0];
+        foreach ($this->depthsFt as $i => $depth) {
+            if ($depth !== null && $depth > 0) {
+                $water++;
+                $dry += ($other->depthsFt[$i] ?? 0.0) <= 0 ? 1 : 0;
+            }
+        }
+
+        return $water === 0 ? 0.0 : $dry / $water;
+    }
+
+    /** The same lake in coarser cells, each the mean of what is known in it; a cell is water when half of it is. */
+    public function coarser(int $factor): self
+    {
+        if ($factor <= 1) {
+            return $this;
+        }
+        $cols = intdiv($this->cols + $factor - 1, $factor);
+        $rows = intdiv($this->rows + $factor - 1, $factor);
+        $sum = array_fill(0, $cols * $rows, 0.0);
+        $count = array_fill(0, $cols * $rows, 0);
+        $i = 0;
+        for ($row = 0; $row < $this->rows; $row++) {
+            $base = intdiv($row, $factor) * $cols;
+            for ($col = 0; $col < $this->cols; $col++) {
+                $depth = $this->depthsFt[$i++];
+                if ($depth !== null) {
+                    $to = $base + intdiv($col, $factor);
+                    $sum[$to] += $depth;
+                    $count[$to]++;
+                }
+            }
+        }
+        foreach ($sum as $to => $total) {
+            $sum[$to] = $factor * $factor <= $count[$to] * 2 ? $total / $count[$to] : null;
+        }
+        [$north, $west] = $this->position(($factor - 1) / 2, ($factor - 1) / 2);
+
+        return new self($north, $west, $this->cellM * $factor, $cols, $rows, $sum, $this->squareAt ?? $this->north);
+    }
+
+    private function metresPerLon(): float
+    {
+        return self::METRES_PER_DEGREE * cos(deg2rad($this->squareAt ?? $this->north));
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Where\Places;
+
+use OldEddy\Day\Conditions\Settled;
+use OldEddy\Day\Conditions\Spot;
+use OldEddy\Log\Evidence\Prior;
+use OldEddy\Reading\Reading;
+use OldEddy\Reading\WaterReader;
+
+/** An hour of the day for the ranking of spots: its reading, the level over the reference in feet, the usual contacts per cast. */
+final readonly class Hour
+{
+    private function __construct(public int $minute, public Reading $reading, public float $levelFt, public Prior $usual)
+    {
+    }
+
+    /**
+     * A minute (0 to 1439) of a day. The reading is the water's, not a spot's: fish stand no deeper than its deepest place
+     * (feet today, null where unknown).
+     */
+    public static function of(Settled $day, int $minute, ?float $deepestFt = null, Prior $usual = new Prior): self
+    {
+        $sun = $day->sunDay?->at($minute);
+        $then = $day->with(['minuteOfDay' => $minute, 'sunElevationDeg' => $sun?->elevationDeg, 'sunAzimuthDeg' => $sun?->azimuthDeg, 'lowLight' => $sun !== null && $sun->isLow(), 'spot' => $deepestFt === null ? new Spot : new Spot(shallowFt: 0.0, deepFt: $deepestFt)]);
+
+        return new self($minute, WaterReader::read($then), $day->riseFt(), $usual);
+    }
+}

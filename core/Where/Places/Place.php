@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Where\Places;
+
+use OldEddy\Day\Conditions\Bottom;
+use OldEddy\Day\Conditions\Cover;
+use OldEddy\Day\Conditions\Settled;
+use OldEddy\Day\Conditions\Structure;
+use OldEddy\Where\Lake\Shape;
+use OldEddy\Where\Shade\BankShade;
+
+/**
+ * A marked spot: position in degrees, what it is, depths in feet at the reference level, the compass direction from its
+ * bank out over the water with the height of what stands on it (feet), and the fetch of open water before it in feet by
+ * eight compass directions, from north clockwise, and the shape of
+ * the bottom, where the lake's depths are known.
+ */
+final readonly class Place
+{
+    /**
+     * @param  list<Cover>  $covers
+     * @param  ?list<float>  $fetchFt
+     */
+    public function __construct(
+        public string $name,
+        public float $lat,
+        public float $lon,
+        public ?Structure $structure = null,
+        public array $covers = [],
+        public ?Bottom $bottom = null,
+        public ?float $shallowFt = null,
+        public ?float $deepFt = null,
+        public ?float $depthNearbyFt = null,
+        public ?float $bankFacesDeg = null,
+        public ?float $objectHeightFt = null,
+        public ?float $setbackFt = null,
+        public ?array $fetchFt = null,
+        public ?Shape $shape = null,
+    ) {
+    }
+
+    /** The shade its bank throws, or null where the bank is not known. */
+    public function shade(): ?BankShade
+    {
+        return $this->bankFacesDeg === null || $this->objectHeightFt === null ? null : new BankShade($this->bankFacesDeg, $this->objectHeightFt, $this->setbackFt ?? 0.0);
+    }
+
+    /** Width in feet of the shade its bank throws on the water at a minute of a day (0 to 1439); 0 where bank or sun are not known. */
+    public function shadeFtAt(Settled $day, int $minute): float
+    {
+        $sun = $day->sunDay?->at($minute);
+
+        return $sun === null ? 0.0 : $this->shade()?->widthFt($sun) ?? 0.0;
+    }
+
+    /** Whether no water stands on it at this level (feet over the reference). Rule W12. */
+    public function isDryAt(float $levelFt): bool
+    {
+        return $this->deepFt !== null && $this->deepFt + $levelFt <= 0;
+    }
+
+    /** @return ?array{float, float} depths in feet when the water stands so many feet above (plus) or below the reference; null where unknown */
+    public function depthAt(float $levelFt): ?array
+    {
+        return $this->shallowFt === null || $this->deepFt === null ? null : [max(0.0, $this->shallowFt + $levelFt), max(0.0, $this->deepFt + $levelFt)];
+    }
+}
