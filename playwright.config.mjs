@@ -8,8 +8,8 @@ const launchOptions = {
 export default defineConfig({
     testDir: 'tests/Browser',
     outputDir: 'runtime/test/browser',
+    // Files side by side, each with anglers of its own; bin/test says how many.
     fullyParallel: false,
-    workers: 1,
     retries: 0,
     // Long on purpose: a busy machine is no failed check.
     timeout: 300000,
