@@ -16,9 +16,7 @@ use App\Log\Kinds\Turns;
 use App\Models\LogEvent;
 use App\Models\Trip;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Validator;
-use Illuminate\Support\Str;
-use Illuminate\Validation\Rule;
+use OldEddy\Log\Evidence\Limits;
 
 /**
  * Takes what the deck logged. Every event carries an id that its device made: an event that comes twice, from a double
@@ -39,13 +37,22 @@ final class EventTaker
         'amend' => AmendsStint::class, 'remove' => Removes::class, 'turn' => Turns::class, 'undo' => TakesBack::class,
     ];
 
+    private readonly Batch $batch;
+
+    /** @var array<string, Kind> */
+    private array $kinds = [];
+
+    /** @var array<string, array<string, Wanted>> by kind */
+    private array $fields = [];
+
     public function __construct(private readonly Trip $trip)
     {
+        $this->batch = new Batch($trip);
     }
 
-    public static function kind(string $kind, Trip $trip): Kind
+    public static function kind(string $kind, Trip $trip, Batch $batch): Kind
     {
-        return new (self::KINDS[$kind])($trip);
+        return new (self::KINDS[$kind])($trip, $batch);
     }
 
     /**
@@ -59,11 +66,10 @@ final class EventTaker
         return DB::transaction(function () use ($events): array {
             // One device after the other: batches of one day do not mix.
             Trip::query()->whereKey($this->trip->id)->lockForUpdate()->first();
-            $known = LogEvent::query()->where('trip_id', $this->trip->id)->whereIn('id', array_filter(array_map(static fn (mixed $e): mixed => $e['id'] ?? null, array_filter($events, is_array(...))), Str::isUuid(...)))->pluck('id')->flip();
-
-            $answers = array_map(fn (mixed $event): array => isset($event['id']) && is_string($event['id']) && $known->has($event['id'])
-                ? self::answer($event['id'], self::KNOWN)
-                : $this->takeOne(is_array($event) ? $event : []), $events);
+            $this->batch->forget();
+            $used = new UsedIds($this->trip, $events);
+            $answers = array_map(fn (mixed $event): array => $this->takeOne(is_array($event) ? $event : [], $used), $events);
+            $this->batch->flush();
             $this->trip->recount();
 
             return $answers;
@@ -74,48 +80,67 @@ final class EventTaker
      * @param  array<array-key, mixed>  $event
      * @return array{id: string, became: string, message: ?string}
      */
-    private function takeOne(array $event): array
+    private function takeOne(array $event, UsedIds $used): array
     {
         $id = is_string($event['id'] ?? null) ? $event['id'] : '';
-        $name = is_string($event['kind'] ?? null) ? $event['kind'] : '';
-        $kind = isset(self::KINDS[$name]) ? self::kind($name, $this->trip) : null;
-        $check = Validator::make($event, [
-            'id' => ['required', 'uuid'],
-            'kind' => ['required', Rule::in(array_keys(self::KINDS))],
-            'at' => ['required', 'string', new MomentOfDay],
-            // Whatever the kind, these are written down as what they are.
-            'stint' => ['nullable', 'uuid'], 'contact' => ['nullable', 'uuid'], 'count' => ['nullable', 'integer', 'between:0,5000'],
-        ], ['uuid' => 'The :attribute must be an id.']);
-        if ($kind !== null && ! $check->fails()) {
-            $check = Validator::make($event, $kind->rules($event));
+        foreach (['id', 'stint', 'contact', 'target'] as $field) {
+            // The database writes ids small.
+            if (is_string($event[$field] ?? null)) {
+                $event[$field] = strtolower($event[$field]);
+            }
         }
-        if ($check->fails() || $kind === null) {
-            return self::answer($id, self::REFUSED, $check->errors()->first());
+        if ($used->isKnown(strtolower($id))) {
+            return self::answer($id, self::KNOWN);
+        }
+        $name = is_string($event['kind'] ?? null) ? $event['kind'] : '';
+        $kind = isset(self::KINDS[$name]) ? $this->kinds[$name] ??= self::kind($name, $this->trip, $this->batch) : null;
+        $problem = $kind === null ? 'The kind of this entry is none of those there are.' : $this->problem($event, $name, $kind);
+        if ($kind === null || $problem !== null) {
+            return self::answer($id, self::REFUSED, $problem);
         }
         if (! $kind->knows($event)) {
             return self::answer($id, self::REFUSED, 'What this entry belongs to is not in this day.');
         }
-        $event['at'] = MomentOfDay::local($event['at'], $this->trip);
-        $fresh = LogEvent::query()->insertOrIgnore([
-            'id' => $id, 'trip_id' => $this->trip->id, 'kind' => $name, 'stint_id' => $event['stint'] ?? null,
-            'count' => $event['count'] ?? 0, 'contact_id' => $event['contact'] ?? null, 'at' => $event['at'], 'created_at' => now(),
-        ]) === 1;
-        if (! $fresh) {
-            // Sent twice in one batch it is known; else it is another day's.
-            return LogEvent::query()->where('id', $id)->where('trip_id', $this->trip->id)->exists() ? self::answer($id, self::KNOWN) : self::answer($id, self::REFUSED, 'The id of this entry is in use in another day.');
-        }
-        $conflict = $kind->conflict($event);
+        $conflict = $used->conflict($event, $name);
         if ($conflict !== null) {
-            LogEvent::query()->where('id', $id)->delete();
-
             return self::answer($id, self::REFUSED, $conflict);
         }
-        $before = $kind->apply($event);
-        if ($before !== []) {
-            LogEvent::query()->where('id', $id)->update(['before' => json_encode($before, JSON_THROW_ON_ERROR), 'after' => json_encode($kind->set(), JSON_THROW_ON_ERROR)]);
+        $used->use($event, $name);
+        $event['at'] = MomentOfDay::local($event['at'], $this->trip);
+        $this->batch->event(['id' => $event['id'], 'kind' => $name, 'stint_id' => $event['stint'] ?? null, 'count' => (int) ($event['count'] ?? 0), 'contact_id' => $event['contact'] ?? null, 'at' => $event['at']]);
+        if ($kind::GATHERED) {
+            $kind->apply($event);
+        } else {
+            $this->work($kind, $event);
         }
 
         return self::answer($id, self::TAKEN, MomentOfDay::outside($event['at'], $this->trip));
+    }
+
+    /** @param  array<array-key, mixed>  $event */
+    private function work(Kind $kind, array $event): void
+    {
+        $this->batch->flush();
+        $before = $kind->apply($event);
+        if ($before !== []) {
+            LogEvent::query()->where('id', $event['id'])->update(['before' => json_encode($before, JSON_THROW_ON_ERROR), 'after' => json_encode($kind->set(), JSON_THROW_ON_ERROR)]);
+        }
+        $this->batch->forget();
+    }
+
+    /** @param  array<array-key, mixed>  $event */
+    private function problem(array $event, string $name, Kind $kind): ?string
+    {
+        // Whatever the kind, these are written down as what they are.
+        $fields = $this->fields[$name] ??= $kind->fields() + ['id' => Wanted::id(), 'at' => Wanted::moment(), 'stint' => Wanted::id()->orNothing(), 'contact' => Wanted::id()->orNothing(), 'count' => Wanted::whole(0, Limits::CASTS)->orNothing()];
+        foreach ($fields as $field => $wanted) {
+            $problem = $wanted->problem($field, $event[$field] ?? null);
+            if ($problem !== null) {
+                return $problem;
+            }
+        }
+
+        return null;
     }
 
     /** @return array{id: string, became: string, message: ?string} */

@@ -5,17 +5,15 @@ declare(strict_types=1);
 namespace App\Log;
 
 use App\Models\Trip;
-use Closure;
 use DateTimeImmutable;
 use DateTimeZone;
-use Illuminate\Contracts\Validation\ValidationRule;
 use Illuminate\Support\Carbon;
 
 /**
  * When something was logged. A device says it with its offset from UTC, and it is written down as the clock at the water
  * shows it; without an offset it is taken to be the water's own time.
  */
-final class MomentOfDay implements ValidationRule
+final class MomentOfDay
 {
     private const FORM = '/^(\d{4})-(\d\d)-(\d\d)T([01]\d|2[0-3]):[0-5]\d:[0-5]\d(Z|[+-]\d\d:\d\d)?$/';
 
@@ -28,13 +26,18 @@ final class MomentOfDay implements ValidationRule
     /** A night's fishing still belongs to the day on which it began, up to this hour. */
     private const NIGHT_ENDS_H = 6;
 
-    public function validate(string $attribute, mixed $value, Closure $fail): void
+    /** @var array<string, string> when a day ends, by its date */
+    private static array $ends = [];
+
+    /** What is wrong with a moment as a device says it; null where nothing is. */
+    public static function problem(mixed $value): ?string
     {
         if (! is_string($value) || preg_match(self::FORM, $value, $m) !== 1 || ! checkdate((int) $m[2], (int) $m[3], (int) $m[1])) {
-            $fail('When it was must be written YYYY-MM-DDTHH:MM:SS, with the offset from UTC or without.');
-        } elseif ((int) $m[1] < self::FIRST_YEAR || (new DateTimeImmutable($value))->getTimestamp() > Carbon::now()->addHours(self::AHEAD_H)->getTimestamp()) {
-            $fail("The clock of this device says {$m[1]}-{$m[2]}-{$m[3]}: put it right, then send this again.");
+            return 'must be written YYYY-MM-DDTHH:MM:SS, with the offset from UTC or without.';
         }
+
+        return (int) $m[1] < self::FIRST_YEAR || (new DateTimeImmutable($value))->getTimestamp() > Carbon::now()->addHours(self::AHEAD_H)->getTimestamp()
+            ? "cannot be: the clock of this device says {$m[1]}-{$m[2]}-{$m[3]}. Put it right, then send this again." : null;
     }
 
     /** As the clock at the water shows it, YYYY-MM-DDTHH:MM:SS. */
@@ -53,10 +56,10 @@ final class MomentOfDay implements ValidationRule
         if ($date === null) {
             return null;
         }
-        $from = new DateTimeImmutable($date);
-        $at = new DateTimeImmutable($local);
+        $ends = self::$ends[$date] ??= (new DateTimeImmutable($date))->modify('+1 day')->modify('+'.self::NIGHT_ENDS_H.' hours')->format('Y-m-d\TH:i:s');
 
-        return $at >= $from && $at < $from->modify('+1 day')->modify('+'.self::NIGHT_ENDS_H.' hours') ? null
+        // Written like this, moments stand in the order of their letters.
+        return $local >= $date && $local < $ends ? null
             : sprintf('Logged at %s, which is not in this day (%s).', str_replace('T', ' ', substr($local, 0, 16)), $date);
     }
 }

@@ -12,6 +12,7 @@ use OldEddy\Day\Season\Stage;
 use OldEddy\Log\Evidence\Contact;
 use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Log\Evidence\Hooked;
+use OldEddy\Log\Evidence\Limits;
 use OldEddy\Log\Evidence\Prior;
 use OldEddy\Log\Evidence\Stint;
 use OldEddy\Log\Evidence\Turn;
@@ -72,7 +73,7 @@ final class StintsReader
         }
         $levels['cover_part'] = self::word($in, 'cover_part', self::PARTS);
         $levels['light'] = self::word($in, 'light', self::LIGHTS);
-        $casts = $in->integer('casts', 0, 5000);
+        $casts = $in->integer('casts', 0, Limits::CASTS);
         if ($casts === null && ! $in->sent('casts')) {
             $in->problem('casts', 'is required: the number of casts, 0 or more.');
         }
@@ -80,7 +81,7 @@ final class StintsReader
         foreach ($in->objects('contacts', self::MOST_CONTACTS) as $one) {
             $contacts[] = self::contact($one);
         }
-        $stint = new Stint($at, $levels, $in->number('depth_ft', 0, 1000, 'ft'), $casts ?? 0, $in->number('minutes', 0, 1440, 'minutes'), array_values(array_filter($contacts)));
+        $stint = new Stint($at, $levels, $in->number('depth_ft', 0, Limits::DEPTH_FT, 'ft'), $casts ?? 0, $in->number('minutes', 0, 1440, 'minutes'), array_values(array_filter($contacts)));
         $in->refuseOthers();
 
         return $stint;
@@ -115,9 +116,9 @@ final class StintsReader
             $in->problem('kind', 'is required.');
         }
         $species = $in->text('species', 60);
-        $length = $in->number('length_in', 1, 100, 'in');
+        $length = $in->number('length_in', 1, Limits::LENGTH_IN, 'in');
         $hooked = $in->oneOf('hooked', Hooked::class);
-        $atCast = $in->integer('at_cast', 0, 5000);
+        $atCast = $in->integer('at_cast', 0, Limits::CASTS);
         $in->refuseOthers();
 
         return $kind === null ? null : new Contact($kind, $species, $length, $hooked, $atCast);

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Log\EventTaker;
+use App\Models\Contact;
+use App\Models\Stint;
+use App\Models\Trip;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 final class LogTest extends WaterTestCase
@@ -41,6 +46,66 @@ final class LogTest extends WaterTestCase
         $again = $this->log($trip, $events)->assertOk();
         self::assertSame(['known', 'known', 'known'], array_column($again->json('events'), 'became'));
         self::assertSame([1, 1, 1], [$trip->stints()->count(), $trip->stints()->firstOrFail()->cast_count, $trip->contacts()->count()]);
+    }
+
+    /** What waits in one batch counts for what comes after it in the same batch, whatever its kind. */
+    public function test_a_long_mixed_queue_comes_out_as_if_taken_one_by_one(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $luck = new \Random\Randomizer(new \Random\Engine\Mt19937(7));
+        [$events, $stints, $fish, $casts] = [[], [], [], []];
+        for ($i = 0; $i < 400; $i++) {
+            $stint = $stints === [] ? null : $stints[$luck->getInt(0, count($stints) - 1)];
+            $what = $stint === null ? 0 : $luck->getInt(0, 11);
+            $events[] = $event = match (true) {
+                $what === 0 => $this->stint($stints[] = (string) Str::uuid(), 'Spot '.$luck->getInt(1, 4)),
+                $what <= 6 => $this->event('casts', ['stint' => $stint, 'count' => $luck->getInt(1, 5)]),
+                $what <= 8 => $this->event('contact', ['stint' => $stint, 'contact' => $fish[] = (string) Str::uuid(), 'contact_kind' => 'bump']),
+                $what === 9 && $fish !== [] => $this->event('detail', ['contact' => $fish[$luck->getInt(0, count($fish) - 1)], 'fields' => ['length' => $luck->getInt(8, 22)], 'units' => 'us']),
+                $what === 10 && $casts !== [] => $this->event('undo', ['target' => $casts[$luck->getInt(0, count($casts) - 1)]]),
+                default => $this->event('amend', ['stint' => $stint, 'fields' => ['casts' => $luck->getInt(0, 40)]]),
+            };
+            if ($event['kind'] === 'casts') {
+                $casts[] = $event['id'];
+            }
+        }
+        $state = static fn (Trip $trip): array => [
+            $trip->stints()->reorder('seq')->get()->map(static fn (Stint $s): array => [$s->spot, $s->cast_count, $s->contacts()->reorder('at_cast')->orderBy('length_in')->get()->map(static fn (Contact $c): array => [$c->kind, $c->at_cast, $c->length_in])->all()])->all(),
+            $trip->events()->where('undone', true)->count(), (int) $trip->fresh()?->casts_made, (float) $trip->fresh()?->contacts_weighed,
+        ];
+        $together = $this->trip($wren);
+        self::assertNotContains('refused', array_column((new EventTaker($together->load('user')))->take($events), 'became'));
+        // The same under other ids, each entry a batch of its own.
+        $other = [];
+        $turn = static function (mixed $value) use (&$turn, &$other): mixed {
+            return is_array($value) ? array_map($turn, $value) : (is_string($value) && Str::isUuid($value) ? $other[$value] ??= (string) Str::uuid() : $value);
+        };
+        $apart = $this->trip($wren)->load('user');
+        foreach ($events as $event) {
+            (new EventTaker($apart))->take([$turn($event)]);
+        }
+        self::assertEquals($state($apart), $state($together));
+        self::assertSame('known', (new EventTaker($together))->take([$events[5]])[0]['became']);
+    }
+
+    /** A queue of 2000 is read and written in pieces, not entry by entry. */
+    public function test_a_queue_of_two_thousand_costs_few_queries(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren)->load('user');
+        $stint = (string) Str::uuid();
+        $events = [$this->stint($stint)];
+        for ($i = 0; $i < 1999; $i++) {
+            $events[] = $i % 10 === 9 ? $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'bump']) : $this->event('casts', ['stint' => $stint, 'count' => 1]);
+        }
+        DB::enableQueryLog();
+        foreach (array_chunk($events, 250) as $batch) {
+            (new EventTaker($trip))->take($batch);
+        }
+        self::assertLessThan(150, count(DB::getQueryLog()));
+        DB::disableQueryLog();
+        self::assertSame([1800, 199], [$trip->stints()->sole()->cast_count, $trip->contacts()->count()]);
+        self::assertSame(1791, $trip->contacts()->max('at_cast'), 'each contact at its own cast');
     }
 
     public function test_undo_takes_back_once(): void

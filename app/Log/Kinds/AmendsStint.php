@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace App\Log\Kinds;
 
+use App\Log\Wanted;
 use App\Models\Stint;
-use Illuminate\Validation\Rule;
+use OldEddy\Log\Evidence\Limits;
 
 /** A stint put right: its casts set afterwards, its spot, lure, depth, cover, light, angler. */
 final class AmendsStint extends SaysMore
 {
-    public function rules(array $event): array
+    public function fields(): array
     {
-        return ['stint' => ['required', 'uuid']] + parent::rules($event);
+        return ['stint' => Wanted::id()] + parent::fields();
     }
 
     public function knows(array $event): bool
@@ -20,17 +21,17 @@ final class AmendsStint extends SaysMore
         return $this->hasStint($event['stint']);
     }
 
-    protected function fields(): array
+    protected function sayable(): array
     {
         return [
-            ...self::optional(StintFields::ofStint()),
-            'lure' => [Rule::in(StintFields::lures())],
-            'color' => [Rule::in(StintFields::colors())],
-            'spot' => ['filled', ...StintFields::RULES['spot']],
-            'retrieve' => ['filled', ...StintFields::RULES['retrieve']],
-            'angler' => ['nullable', ...StintFields::RULES['angler']],
-            'depth' => ['filled', 'numeric', 'between:0,1000'],
-            'casts' => ['integer', 'between:0,5000'],
+            ...StintFields::optional(StintFields::ofStint()),
+            'lure' => Wanted::oneOf(StintFields::lures()),
+            'color' => Wanted::oneOf(StintFields::colors()),
+            'spot' => Wanted::text(StintFields::SPOT),
+            'retrieve' => Wanted::text(StintFields::RETRIEVE),
+            'angler' => Wanted::text(StintFields::ANGLER)->orNothing(),
+            'depth' => Wanted::number(0, Limits::DEPTH_FT),
+            'casts' => Wanted::whole(0, Limits::CASTS),
         ];
     }
 

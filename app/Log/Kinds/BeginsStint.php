@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Log\Kinds;
 
 use App\Log\StintLight;
+use App\Log\Wanted;
 use App\Models\LakeSpot;
 use App\Models\LogEvent;
 use App\Models\Stint;
 use App\Show\Clock;
-use Illuminate\Validation\Rule;
 use OldEddy\Day\Conditions\Settler;
 
 /** Another spot or another lure: a new stint. */
@@ -17,17 +17,11 @@ final class BeginsStint extends Kind
 {
     private string $at = '';
 
-    public function rules(array $event): array
+    public const GATHERED = true;
+
+    public function fields(): array
     {
-        return [
-            'stint' => ['required', 'uuid'],
-            'spot' => ['required', ...StintFields::RULES['spot']],
-            'lure' => ['required', Rule::in(StintFields::lures())],
-            'color' => ['required', Rule::in(StintFields::colors())],
-            'depth_ft' => ['required', 'numeric', 'between:0,1000'],
-            'retrieve' => ['required', ...StintFields::RULES['retrieve']],
-            'angler' => ['nullable', ...StintFields::RULES['angler']],
-        ];
+        return ['stint' => Wanted::id(), ...StintFields::begun()];
     }
 
     public function knows(array $event): bool
@@ -35,21 +29,15 @@ final class BeginsStint extends Kind
         return true;
     }
 
-    public function conflict(array $event): ?string
-    {
-        return Stint::withTrashed()->whereKey($event['stint'])->exists() ? 'The id of this stint is in use already.' : null;
-    }
-
     public function apply(array $event): array
     {
         $this->at = $event['at'];
         $place = $this->placeOf($event['spot']);
-        Stint::query()->insert([
-            'id' => $event['stint'], 'trip_id' => $this->trip->id, 'started_at' => $event['at'], 'spot' => $event['spot'],
+        $this->batch->begin($event['id'], [
+            'id' => $event['stint'], 'started_at' => $event['at'], 'spot' => $event['spot'],
             'lure' => $event['lure'], 'color' => $event['color'], 'depth_ft' => $event['depth_ft'], 'retrieve' => $event['retrieve'],
-            'angler' => $event['angler'] ?? null, 'seq' => (int) LogEvent::query()->where('id', $event['id'])->value('seq'), ...$place,
+            'angler' => $event['angler'] ?? null, ...$place,
             'light' => $place['light'] ?? StintLight::at($this->trip, $event['at']),
-            'created_at' => now(), 'updated_at' => now(),
         ]);
 
         return [];
@@ -68,7 +56,7 @@ final class BeginsStint extends Kind
      */
     private function placeOf(string $spot): array
     {
-        $before = $this->trip->stints()->where('spot', $spot)->reorder('started_at', 'desc')->first();
+        $before = $this->batch->lastAt($spot);
         $said = $this->trip->conditions['spot'] ?? [];
         $marked = $before === null && $this->trip->lake_id !== null ? LakeSpot::query()->where('lake_id', $this->trip->lake_id)->where('out_with', 0)->where('name', $spot)->first() : null;
         if ($marked !== null) {
@@ -76,10 +64,10 @@ final class BeginsStint extends Kind
         }
 
         return [
-            'spot_id' => $before?->spot_id,
-            'structure' => $before !== null ? $before->structure : $said['structure'] ?? null,
-            'cover' => $before !== null ? $before->cover : $said['cover'][0] ?? null,
-            'cover_part' => $before?->cover_part,
+            'spot_id' => $before['spot_id'] ?? null,
+            'structure' => $before !== null ? $before['structure'] : $said['structure'] ?? null,
+            'cover' => $before !== null ? $before['cover'] : $said['cover'][0] ?? null,
+            'cover_part' => $before['cover_part'] ?? null,
             'light' => ($said['shaded'] ?? false) ? 'shade' : null,
         ];
     }

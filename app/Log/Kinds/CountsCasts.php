@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace App\Log\Kinds;
 
+use App\Log\Wanted;
 use App\Models\LogEvent;
+use OldEddy\Log\Evidence\Limits;
 
 /** Casts made, counted on: two devices add up. */
 final class CountsCasts extends Kind
 {
-    public function rules(array $event): array
+    public const GATHERED = true;
+
+    public function fields(): array
     {
-        return ['stint' => ['required', 'uuid'], 'count' => ['required', 'integer', 'between:1,500']];
+        return ['stint' => Wanted::id(), 'count' => Wanted::whole(1, Limits::CASTS_AT_ONCE)];
     }
 
     public function knows(array $event): bool
@@ -21,7 +25,7 @@ final class CountsCasts extends Kind
 
     public function apply(array $event): array
     {
-        $this->stints()->whereKey($event['stint'])->increment('cast_count', $event['count']);
+        $this->batch->cast($event['stint'], (int) $event['count']);
 
         return [];
     }

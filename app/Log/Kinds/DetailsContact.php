@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace App\Log\Kinds;
 
+use App\Log\Wanted;
 use App\Models\Contact;
+use OldEddy\Log\Evidence\Limits;
 
 /** More about a contact: kind, species, length, hook, forage, depth, cover and its part, light. All of it optional. */
 final class DetailsContact extends SaysMore
 {
-    public function rules(array $event): array
+    public function fields(): array
     {
-        return ['contact' => ['required', 'uuid']] + parent::rules($event);
+        return ['contact' => Wanted::id()] + parent::fields();
     }
 
     public function knows(array $event): bool
@@ -19,13 +21,13 @@ final class DetailsContact extends SaysMore
         return $this->hasContact($event['contact']);
     }
 
-    protected function fields(): array
+    protected function sayable(): array
     {
         return [
-            ...self::optional(StintFields::ofContact()),
-            'kind' => ['required_with:fields.kind', \Illuminate\Validation\Rule::in(StintFields::ofContact()['kind'])],
-            'length' => ['nullable', 'numeric', 'between:1,250'],
-            'depth' => ['nullable', 'numeric', 'between:0,1000'],
+            ...StintFields::optional(StintFields::ofContact()),
+            'kind' => Wanted::oneOf(StintFields::ofContact()['kind']),
+            'length' => Wanted::number(1, 250)->orNothing(),
+            'depth' => Wanted::number(0, Limits::DEPTH_FT)->orNothing(),
         ];
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Log\Kinds;
 
+use App\Log\Batch;
+use App\Log\Wanted;
 use App\Models\Contact;
 use App\Models\LogEvent;
 use App\Models\Stint;
@@ -13,15 +15,15 @@ use Illuminate\Database\Eloquent\Builder;
 /** One kind of log event: what it must carry, what it does to the log, how it is taken back. */
 abstract class Kind
 {
-    final public function __construct(protected readonly Trip $trip)
+    /** Whether it is written together with the rest of its batch; any other kind works on the log itself. */
+    public const GATHERED = false;
+
+    final public function __construct(protected readonly Trip $trip, protected readonly Batch $batch)
     {
     }
 
-    /**
-     * @param  array<array-key, mixed>  $event
-     * @return array<string, list<mixed>>
-     */
-    abstract public function rules(array $event): array;
+    /** @return array<string, Wanted> what it must carry, by field */
+    abstract public function fields(): array;
 
     /**
      * Whether what the event speaks of is in this day.
@@ -29,16 +31,6 @@ abstract class Kind
      * @param  array<array-key, mixed>  $event
      */
     abstract public function knows(array $event): bool;
-
-    /**
-     * Why an event cannot be taken although all of it is sound, in words; null where it can.
-     *
-     * @param  array<array-key, mixed>  $event
-     */
-    public function conflict(array $event): ?string
-    {
-        return null;
-    }
 
     /**
      * @param  array<array-key, mixed>  $event
@@ -68,11 +60,11 @@ abstract class Kind
 
     protected function hasStint(mixed $id): bool
     {
-        return is_string($id) && $this->stints()->whereKey($id)->exists();
+        return $this->batch->stint($id) !== null;
     }
 
     protected function hasContact(mixed $id): bool
     {
-        return is_string($id) && $this->contacts()->whereKey($id)->exists();
+        return $this->batch->hasContact($id);
     }
 }

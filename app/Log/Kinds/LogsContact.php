@@ -5,17 +5,18 @@ declare(strict_types=1);
 namespace App\Log\Kinds;
 
 use App\Boat\Fixes;
-use App\Models\Contact;
+use App\Log\Wanted;
 use App\Models\LogEvent;
-use Illuminate\Validation\Rule;
 use OldEddy\Log\Evidence\ContactKind;
 
 /** What a fish did; where the boat was then comes from its instruments. */
 final class LogsContact extends Kind
 {
-    public function rules(array $event): array
+    public const GATHERED = true;
+
+    public function fields(): array
     {
-        return ['stint' => ['required', 'uuid'], 'contact' => ['required', 'uuid'], 'contact_kind' => ['required', Rule::in(ContactKind::keys())]];
+        return ['stint' => Wanted::id(), 'contact' => Wanted::id(), 'contact_kind' => Wanted::oneOf(ContactKind::keys())];
     }
 
     public function knows(array $event): bool
@@ -23,23 +24,30 @@ final class LogsContact extends Kind
         return $this->hasStint($event['stint']);
     }
 
-    public function conflict(array $event): ?string
-    {
-        return Contact::withTrashed()->whereKey($event['contact'])->exists() ? 'The id of this contact is in use already.' : null;
-    }
-
     public function apply(array $event): array
     {
-        $stint = $this->stints()->whereKey($event['stint'])->firstOrFail();
-        $near = Fixes::near($this->trip, $event['at']);
-        Fixes::placeStint($this->trip, $stint, $near['lat'] ?? null, $near['lon'] ?? null);
-        Contact::query()->insert([
-            'id' => $event['contact'], 'trip_id' => $this->trip->id, 'stint_id' => $stint->id, 'at' => $event['at'],
-            'kind' => $event['contact_kind'], 'at_cast' => max(1, $stint->cast_count), ...$near,
-            'created_at' => now(), 'updated_at' => now(),
-        ]);
+        $near = $this->batch->hasFixes() ? $this->place($event) : [];
+        $this->batch->contact(['id' => $event['contact'], 'stint_id' => $event['stint'], 'at' => $event['at'], 'kind' => $event['contact_kind'], 'at_cast' => max(1, (int) ($this->batch->stint($event['stint'])['cast_count'] ?? 0)), 'lat' => $near['lat'] ?? null, 'lon' => $near['lon'] ?? null, 'depth_ft' => $near['depth_ft'] ?? null]);
 
         return [];
+    }
+
+    /**
+     * Where the boat was, which may say at which spot the stint is.
+     *
+     * @param  array<array-key, mixed>  $event
+     * @return array{lat?: ?float, lon?: ?float, depth_ft?: ?float}
+     */
+    private function place(array $event): array
+    {
+        $near = Fixes::near($this->trip, $event['at']);
+        if ($near !== []) {
+            $this->batch->flush();
+            Fixes::placeStint($this->trip, $this->stints()->whereKey($event['stint'])->firstOrFail(), $near['lat'] ?? null, $near['lon'] ?? null);
+            $this->batch->forget();
+        }
+
+        return $near;
     }
 
     public function takeBack(LogEvent $event): void

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Log\Kinds;
 
+use App\Log\Wanted;
 use App\Models\LogEvent;
 
 /** A stint or a contact that never was: taken out of the evidence, and kept so that it can come back. */
 final class Removes extends Kind
 {
-    public function rules(array $event): array
+    public function fields(): array
     {
-        return ['stint' => ['required_without:contact', 'uuid'], 'contact' => ['required_without:stint', 'uuid']];
+        return ['stint' => Wanted::id()->orNothing(), 'contact' => Wanted::id()->orNothing()];
     }
 
     public function knows(array $event): bool

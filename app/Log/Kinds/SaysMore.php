@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace App\Log\Kinds;
 
 use App\Log\Disputes;
+use App\Log\Wanted;
 use App\Models\Contact;
 use App\Models\LogEvent;
 use App\Models\Stint;
 use App\Show\Units;
-use Closure;
-use Illuminate\Support\Arr;
-use Illuminate\Validation\Rule;
 
 /**
  * Fields of a stint or contact said or corrected later. Each field comes with what the device believed it was: when
@@ -19,8 +17,8 @@ use Illuminate\Validation\Rule;
  */
 abstract class SaysMore extends Kind
 {
-    /** @return array<string, list<mixed>> rules by field */
-    abstract protected function fields(): array;
+    /** @return array<string, Wanted> what can be said */
+    abstract protected function sayable(): array;
 
     /** @param  array<array-key, mixed>  $event */
     abstract protected function subject(array $event): Stint|Contact;
@@ -28,14 +26,9 @@ abstract class SaysMore extends Kind
     /** @var array<string, mixed> */
     private array $set = [];
 
-    public function rules(array $event): array
+    public function fields(): array
     {
-        $rules = ['fields' => ['required', 'array:'.implode(',', array_keys($this->fields()))], 'was' => ['nullable', 'array'], 'was.*' => [static fn (string $name, mixed $value, Closure $fail) => $value === null || is_scalar($value) ? null : $fail('What a field was must be a word or a number.')], 'units' => ['nullable', Rule::in(['us', 'metric'])]];
-        foreach ($this->fields() as $field => $rule) {
-            $rules["fields.{$field}"] = $rule;
-        }
-
-        return $rules;
+        return ['fields' => Wanted::some($this->sayable()), 'was' => Wanted::plain()->orNothing(), 'units' => Wanted::oneOf(['us', 'metric'])->orNothing()];
     }
 
     public function apply(array $event): array
@@ -99,14 +92,5 @@ abstract class SaysMore extends Kind
     private static function same(mixed $a, mixed $b): bool
     {
         return is_numeric($a) && is_numeric($b) ? abs((float) $a - (float) $b) < 0.06 : $a === $b;
-    }
-
-    /**
-     * @param  array<string, list<string>>  $options
-     * @return array<string, list<mixed>>
-     */
-    protected static function optional(array $options): array
-    {
-        return Arr::map($options, fn (array $keys): array => ['nullable', Rule::in($keys)]);
     }
 }

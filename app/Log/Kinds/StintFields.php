@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log\Kinds;
 
+use App\Log\Wanted;
 use OldEddy\Choice\Color\ColorFamily;
 use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Contract\StintsReader;
@@ -13,12 +14,35 @@ use OldEddy\Day\Conditions\Structure;
 use OldEddy\Day\Season\Species;
 use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Log\Evidence\Hooked;
+use OldEddy\Log\Evidence\Limits;
 
 /** What can be said of a stint and of a contact, and what each field takes. Keys are the core's. */
 final class StintFields
 {
-    /** Fields that take words of one's own. */
-    public const RULES = ['spot' => ['string', 'max:80'], 'retrieve' => ['string', 'max:40'], 'angler' => ['string', 'max:40']];
+    /** How long words of one's own may be. */
+    public const SPOT = 80;
+
+    public const RETRIEVE = 40;
+
+    public const ANGLER = 40;
+
+    /** @return array<string, Wanted> what a stint begins with */
+    public static function begun(): array
+    {
+        return [
+            'spot' => Wanted::text(self::SPOT), 'lure' => Wanted::oneOf(self::lures()), 'color' => Wanted::oneOf(self::colors()), 'depth_ft' => Wanted::number(0, Limits::DEPTH_FT),
+            'retrieve' => Wanted::text(self::RETRIEVE), 'angler' => Wanted::text(self::ANGLER)->orNothing(),
+        ];
+    }
+
+    /**
+     * @param  array<string, list<string>>  $options
+     * @return array<string, Wanted>
+     */
+    public static function optional(array $options): array
+    {
+        return array_map(static fn (array $keys): Wanted => Wanted::oneOf($keys)->orNothing(), $options);
+    }
 
     /** @return array<string, list<string>> options by field of a stint */
     public static function ofStint(): array

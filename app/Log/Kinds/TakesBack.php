@@ -5,18 +5,22 @@ declare(strict_types=1);
 namespace App\Log\Kinds;
 
 use App\Log\EventTaker;
+use App\Log\Wanted;
 use App\Models\LogEvent;
 
 /** An earlier entry undone, once. */
 final class TakesBack extends Kind
 {
-    public function rules(array $event): array
+    public function fields(): array
     {
-        return ['target' => ['required', 'uuid']];
+        return ['target' => Wanted::id()];
     }
 
     public function knows(array $event): bool
     {
+        // What is to be taken back may have come in the same batch.
+        $this->batch->flush();
+
         return $this->trip->events()->where('id', $event['target'])->where('kind', '!=', 'undo')->exists();
     }
 
@@ -25,7 +29,7 @@ final class TakesBack extends Kind
         $target = $this->trip->events()->where('id', $event['target'])->firstOrFail();
         // Whoever marks it first takes it back: a second undo finds nothing to do.
         if (LogEvent::query()->whereKey($target->seq)->where('undone', false)->update(['undone' => true]) === 1) {
-            EventTaker::kind($target->kind, $this->trip)->takeBack($target);
+            EventTaker::kind($target->kind, $this->trip, $this->batch)->takeBack($target);
         }
 
         return [];

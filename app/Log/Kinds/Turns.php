@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Log\Kinds;
 
+use App\Log\Wanted;
 use App\Models\LogEvent;
 use App\Models\Turn;
-use Illuminate\Validation\Rule;
 use OldEddy\Log\Evidence\TurnKind;
 
 /** Light, level, front or clarity changed: what was fished before says less from here on. */
 final class Turns extends Kind
 {
-    public function rules(array $event): array
+    public function fields(): array
     {
-        return ['what' => ['required', Rule::in(TurnKind::keys())]];
+        return ['what' => Wanted::oneOf(TurnKind::keys())];
     }
 
     public function knows(array $event): bool

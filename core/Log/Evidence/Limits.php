@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Log\Evidence;
+
+/** How much a log can say at the most; whoever reads one reads by these. Basis: our own choice, beyond any day's fishing. */
+final class Limits
+{
+    /** Casts of one stint. */
+    public const CASTS = 5000;
+
+    /** Casts counted by one entry. */
+    public const CASTS_AT_ONCE = 500;
+
+    /** Depth at which a lure ran or a fish was, feet. */
+    public const DEPTH_FT = 1000;
+
+    /** Length of a fish, inches. */
+    public const LENGTH_IN = 100;
+}
