@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use OldEddy\Basics\Said;
 use OldEddy\Log\Evidence\Evidence;
 use OldEddy\Log\Evidence\LevelEvidence;
+use OldEddy\Log\Evidence\Stint;
 use OldEddy\Log\Evidence\TellApart;
 
 /** Turns rates into the evidence plot's points. It draws; every number in it is the core's. */
@@ -42,7 +44,7 @@ final readonly class PlotDrawing
     }
 
     /** How long it takes until the two best levels of a factor can be told apart, in words; null with only one. */
-    public function apart(string $factor): ?string
+    public function apart(string $factor): ?Said
     {
         [$first, $second] = [...$this->evidence->levelsOf($factor), null, null];
         if ($first === null || $second === null) {
@@ -50,10 +52,10 @@ final readonly class PlotDrawing
         }
         $casts = TellApart::casts($first->own, $second->own);
 
-        return str_replace('_', ' ', "{$first->level} and {$second->level}: ").match ($casts) {
+        return Said::of('%s and %s: %s', Stint::said($first->level), Stint::said($second->level), match ($casts) {
             0 => 'told apart',
             null => 'over 2000 casts with each until they can be told apart',
             default => "about {$casts} casts with each until they can be told apart",
-        };
+        });
     }
 }

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Show;
 
+use OldEddy\Basics\Amount;
+use OldEddy\Basics\Said;
 use OldEddy\Basics\Units\Length;
 use OldEddy\Basics\Units\Mass;
 use OldEddy\Basics\Units\Speed;
 use OldEddy\Basics\Units\Temperature;
+use OldEddy\Log\Evidence\Stint;
 
 /** Shows the core's numbers in the angler's units and takes typed numbers back. All conversions are the core's. */
 final readonly class Units
@@ -22,7 +25,7 @@ final readonly class Units
     ];
 
     /** What the core's units are called in the other system. */
-    private const SAID = ['ft' => 'm', 'ft/s' => 'm/s', '°F' => '°C', '°F a day' => '°C a day', 'mph' => 'km/h'];
+    private const SAID = ['ft' => 'm', 'ft/s' => 'm/s', '°F' => '°C', '°F a day' => '°C a day', 'mph' => 'km/h', 'oz' => 'g', 'lb' => 'kg', 'in' => 'cm', 'feet' => 'm', 'inches' => 'cm'];
 
     public function __construct(public bool $metric)
     {
@@ -149,28 +152,34 @@ final readonly class Units
         return $seconds >= 100 ? sprintf('%d min %02d s', intdiv((int) $seconds, 60), (int) $seconds % 60) : self::short($seconds, $seconds < 10 ? 1 : 0).' s';
     }
 
-    /** A sentence of the core, whose numbers are feet, °F and mph, in the angler's units. */
-    public function say(string $text): string
+    /** A sentence of the core in the angler's units. */
+    public function say(string|Said $sentence): string
     {
-        if (! $this->metric) {
-            return $text;
-        }
-        $number = '([+-]?\d+(?:\.\d+)?)';
-        $text = (string) preg_replace_callback("/{$number} ft(| of visibility) where {$number} is usual/", fn (array $m): string => $this->in('ft', $m[1])." m{$m[2]} where {$this->in('ft', $m[3])} m is usual", $text);
-        $text = (string) preg_replace_callback("/(?<![\d.\/]){$number}(-|–| to )(\d+(?:\.\d+)?) (ft|°F|mph)(?![\w\/])/u", fn (array $m): string => $this->in($m[4], $m[1]).$m[2].$this->in($m[4], $m[3]).' '.self::SAID[$m[4]], $text);
-
-        return (string) preg_replace_callback("/(?<![\d.\/]){$number} (ft\/s|°F a day|ft|°F|mph)(?![\w\/])/u", fn (array $m): string => $this->in($m[2], $m[1]).' '.self::SAID[$m[2]], $text);
+        return is_string($sentence) || ! $this->metric ? (string) $sentence
+            : implode('', array_map(fn (string|Amount $piece): string => is_string($piece) ? $piece : $this->amount($piece), $sentence->pieces()));
     }
 
-    private function in(string $unit, string $number): string
+    /** A level of the evidence in words: a depth in the angler's units. */
+    public function level(string $level): string
     {
-        $value = (float) $number;
+        return $this->say(Stint::said($level));
+    }
 
+    private function amount(Amount $amount): string
+    {
+        return implode($amount->between, array_map(fn (float $number): string => $this->in($amount->unit, $number), $amount->numbers)).' '.self::SAID[$amount->unit];
+    }
+
+    private function in(string $unit, float $value): string
+    {
         return match ($unit) {
-            'ft' => self::short(Length::fromFeet($value)->metres(), 1),
+            'ft', 'feet' => self::short(Length::fromFeet($value)->metres(), 1),
             'ft/s' => self::short(Speed::fromFeetPerSecond($value)->metresPerSecond(), 2),
             '°F' => self::short(Temperature::fromFahrenheit($value)->celsius(), 0),
             '°F a day' => self::short($this->show('temp_change', $value), 1),
+            'oz' => self::short(Mass::fromOunces($value)->grams(), 0),
+            'lb' => self::short(Mass::fromOunces($value * 16)->grams() / 1000, 1),
+            'in', 'inches' => self::short(Length::fromInches($value)->metres() * 100, 0),
             default => self::short($this->show('speed', $value), 0),
         };
     }

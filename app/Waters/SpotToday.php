@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Waters;
 
 use App\Models\LakeSpot;
+use OldEddy\Basics\Said;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Reading\Shadow;
 use OldEddy\Where\Docks\DockBoat;
@@ -78,7 +79,7 @@ final readonly class SpotToday
         return $this->dock === null ? null : DockReader::boat($this->dock, $this->day);
     }
 
-    /** @return list<array{dock: DockPlan, worth: float, why: string}> the docks of the lake, best first */
+    /** @return list<array{dock: DockPlan, worth: float, why: string|Said}> the docks of the lake, best first */
     public function row(): array
     {
         $docks = $this->docks();

@@ -139,7 +139,7 @@ foreach ($before as $i => $line) {
                 $walk($a[$key] ?? null, $b[$key] ?? null, "{$path}.{$key}");
             }
         } elseif ($a !== $b) {
-            printf("%s%s: %s → %s\n", $name, $path, json_encode($a), json_encode($b));
+            printf("%s%s: %.120s → %.120s\n", $name, $path, json_encode($a), json_encode($b));
         }
     };
     $walk($was, $is, '');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OldEddy\Contract;
 
 use OldEddy\Basics\Problem\InvalidInput;
+use OldEddy\Basics\Said;
 use OldEddy\Plan\Plan;
 use OldEddy\Plan\Planner;
 
@@ -30,7 +31,7 @@ final class FiredBy
                 // Without this the day cannot be read at all, so nothing can be learned from taking it away.
                 continue;
             }
-            if (self::sayings($id, Planner::plan($without)) !== $said) {
+            if (array_map(strval(...), self::sayings($id, Planner::plan($without))) !== array_map(strval(...), $said)) {
                 $inputs[] = $path;
             }
         }
@@ -38,7 +39,7 @@ final class FiredBy
         return new Firing($said, $inputs);
     }
 
-    /** @return list<string> */
+    /** @return list<string|Said> */
     private static function sayings(string $id, Plan $plan): array
     {
         $said = $id === 'STAGES' ? [$plan->reading->stage->why] : [];
@@ -56,7 +57,7 @@ final class FiredBy
             $name = ucfirst($entry->lure->name()).': ';
             foreach ($entry->effects as $effect) {
                 if ($effect->ruleId === $id) {
-                    $said[] = $name.lcfirst($effect->text);
+                    $said[] = Said::joined($name, Said::small($effect->text));
                 }
             }
             foreach ($entry->colors as $color) {
@@ -65,12 +66,12 @@ final class FiredBy
                 }
             }
             if ($entry->setup->cadence->ruleId === $id) {
-                $said[] = $name.lcfirst($entry->setup->cadence->text);
+                $said[] = Said::joined($name, Said::small($entry->setup->cadence->text));
             }
         }
         foreach ($plan->ruledOut as $out) {
             if ($out->ruleId === $id) {
-                $said[] = ucfirst(str_replace('_', ' ', $out->lure)).' is out: '.lcfirst($out->why);
+                $said[] = Said::joined(ucfirst(str_replace('_', ' ', $out->lure)).' is out: ', Said::small($out->why));
             }
         }
 

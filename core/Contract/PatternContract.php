@@ -34,12 +34,12 @@ final class PatternContract
             'pattern' => [
                 'levels' => array_map(static fn (LevelEvidence $l): array => ['factor' => $l->factor, 'level' => $l->level], $pattern->levels),
                 'verdict' => $pattern->verdict->value,
-                'text' => $pattern->text,
-                'limits' => $pattern->limits,
+                'text' => (string) $pattern->text,
+                'limits' => array_map(strval(...), $pattern->limits),
             ],
             'confounded' => $evidence->confounded,
             'tell_apart' => self::tellApart($evidence),
-            'next' => array_map(static fn (Move $m): array => ['action' => $m->action->value, 'text' => $m->text, 'why' => $m->ruleId, 'unless' => $m->unless], NextMove::after($evidence, $pattern, $log->schools, $log->stage === Stage::Winter)),
+            'next' => array_map(static fn (Move $m): array => ['action' => $m->action->value, 'text' => (string) $m->text, 'why' => $m->ruleId, 'unless' => $m->unless], NextMove::after($evidence, $pattern, $log->schools, $log->stage === Stage::Winter)),
         ];
     }
 

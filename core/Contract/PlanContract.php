@@ -45,13 +45,13 @@ final class PlanContract
         return [
             'reading' => self::ofReading($plan->reading),
             'lineup' => array_map(static fn (Entry $e): array => self::ofEntry($e, $plan->reading), $plan->lineup),
-            'ruled_out' => array_map(static fn ($r): array => ['lure' => $r->lure, 'why' => $r->why, 'id' => $r->ruleId], $plan->ruledOut),
+            'ruled_out' => array_map(static fn ($r): array => ['lure' => $r->lure, 'why' => (string) $r->why, 'id' => $r->ruleId], $plan->ruledOut),
             'rods' => array_map(static fn (int $i, Entry $e): array => ['slot' => $i + 1, 'lure' => $e->lure->key, 'role' => $e->lure->role->value], array_keys($plan->rods), $plan->rods),
             'two_anglers' => array_map(static fn (Entry $e): string => $e->lure->key, Split::between($plan->lineup)),
             'next_if_refused' => $plan->nextIfRefused,
-            'what_would_change' => array_map(static fn (Flip $f): array => ['change' => $f->change, 'first' => $f->first], WhatWouldChange::of($plan->reading, $plan->lineup[0]->lure->key)),
-            'cautions' => array_map(static fn ($c): array => ['id' => $c->id, 'text' => $c->text], $plan->cautions),
-            'assumed' => array_map(static fn (Assumption $a): string => $a->text, $plan->reading->day->assumed),
+            'what_would_change' => array_map(static fn (Flip $f): array => ['change' => (string) $f->change, 'first' => $f->first], WhatWouldChange::of($plan->reading, $plan->lineup[0]->lure->key)),
+            'cautions' => array_map(static fn ($c): array => ['id' => $c->id, 'text' => (string) $c->text], $plan->cautions),
+            'assumed' => array_map(static fn (Assumption $a): string => (string) $a->text, $plan->reading->day->assumed),
         ];
     }
 
@@ -68,12 +68,12 @@ final class PlanContract
 
         return [
             'stage' => $reading->stage->stage->value,
-            'stage_why' => $reading->stage->why,
+            'stage_why' => (string) $reading->stage->why,
             'clarity' => $reading->day->clarity->value,
             'clarity_shift' => $reading->day->clarityShift->value,
             'mood' => $reading->mood->value,
             'mood_word' => $reading->mood->word(),
-            'mood_parts' => array_map(static fn (MoodPart $p): array => ['key' => $p->key, 'value' => $p->value, 'text' => $p->text], $reading->mood->parts),
+            'mood_parts' => array_map(static fn (MoodPart $p): array => ['key' => $p->key, 'value' => $p->value, 'text' => (string) $p->text], $reading->mood->parts),
             'strike_radius_ft' => round($reading->strikeRadiusFt(), 2),
             'strike_radius_loud_ft' => round($reading->strikeRadiusFt(true), 2),
             'seen_from_ft' => round($reading->seenFromFt(), 2),
@@ -95,7 +95,7 @@ final class PlanContract
     {
         $rule = RuleBook::rule($finding->id);
 
-        return ['id' => $finding->id, 'text' => $finding->text, 'basis' => $rule->basis->value, 'source' => $rule->source, 'school' => $finding->school];
+        return ['id' => $finding->id, 'text' => (string) $finding->text, 'basis' => $rule->basis->value, 'source' => $rule->source, 'school' => $finding->school];
     }
 
     /** @return array<string, mixed> */
@@ -111,7 +111,7 @@ final class PlanContract
             'spec' => [
                 'weight_oz' => $setup->spec->weightOz,
                 'length_in' => $setup->spec->lengthIn,
-                'hook' => $setup->spec->hook,
+                'hook' => (string) $setup->spec->hook,
                 'trailer' => $setup->spec->trailer,
                 'blades' => $setup->spec->blades,
                 'rattle' => $setup->spec->rattle,
@@ -127,19 +127,19 @@ final class PlanContract
                 'speed_ft_s' => $setup->cadence->speedFtS,
                 'pause_s' => $setup->cadence->pauseS,
                 'steps' => array_map(self::ofStep(...), $setup->cadence->steps),
-                'text' => $setup->cadence->text,
+                'text' => (string) $setup->cadence->text,
                 'id' => $setup->cadence->ruleId,
                 'school' => $setup->cadence->school,
             ],
-            'line' => $entry->line,
+            'line' => (string) $entry->line,
             'rod' => $entry->rod,
             'seconds_in_zone' => round($setup->secondsInZone, 1),
             'seconds_near_cover' => round($setup->secondsNearCover($reading), 1),
             'seen_from_ft' => round($entry->seenFromFt($reading), 2),
             'seen_as' => $entry->seenAs($reading),
-            'warnings' => $setup->snagWarnings($reading),
+            'warnings' => array_map(strval(...), $setup->snagWarnings($reading)),
             'handling' => array_map(static fn (string $id, string $text): array => ['id' => $id, 'text' => $text], array_keys($h = Handling::of($entry->lure, $reading)), $h),
-            'reasons' => array_map(static fn (Effect $e): array => ['factor' => $e->factor, 'effect' => $e->effect, 'text' => $e->text, 'id' => $e->ruleId, 'school' => $e->school], $entry->effects),
+            'reasons' => array_map(static fn (Effect $e): array => ['factor' => $e->factor, 'effect' => $e->effect, 'text' => (string) $e->text, 'id' => $e->ruleId, 'school' => $e->school], $entry->effects),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Plan;
 
+use OldEddy\Basics\Said;
 use OldEddy\Choice\Lineup\Entry;
 use OldEddy\Choice\Lineup\SpecChooser;
 use OldEddy\Day\Conditions\Settled;
@@ -32,14 +33,14 @@ final class SchoolsCompared
             foreach ($schools as $school) {
                 $advice[$school] = self::advice($day->with(['schools' => $day->schools->with($key, $school)]));
             }
-            $differs = array_values(array_filter(array_keys($speaking), static fn (string $subject): bool => count(array_unique(array_column($advice, $subject))) > 1));
-            $views[$key] = array_map(static fn (string $school): SchoolView => new SchoolView($key, $school, $advice[$school] === $speaking, $advice[$school], $differs), $schools);
+            $differs = array_values(array_filter(array_keys($speaking), static fn (string $subject): bool => count(array_unique(array_map(strval(...), array_column($advice, $subject)))) > 1));
+            $views[$key] = array_map(static fn (string $school): SchoolView => new SchoolView($key, $school, array_map(strval(...), $advice[$school]) === array_map(strval(...), $speaking), $advice[$school], $differs), $schools);
         }
 
         return $views;
     }
 
-    /** @return array<string, string> sentence by subject */
+    /** @return array<string, string|Said> by subject */
     private static function advice(Settled $day): array
     {
         $reading = WaterReader::read($day);
@@ -50,14 +51,25 @@ final class SchoolsCompared
 
         return [
             'place' => $reading->leave ? 'leave the creek' : 'fish '.$reading->stand->structures[0]->words().', '.$reading->stand->tightness->words().' to cover',
-            'shade' => implode(' ', array_map(static fn ($f): string => $f->text, array_filter($reading->findings, static fn ($f): bool => $f->id === 'S20'))) ?: 'no word on shade',
+            'shade' => self::onShade($reading),
             'first choice' => str_replace('_', ' ', $plan->lineup[0]->lure->key),
-            'moving lure' => $moving === null ? 'none' : sprintf('%s in %s at %.1f ft/s', $moving->lure->name(), $moving->colors[0]->name, $moving->setup->cadence->speedFtS),
+            'moving lure' => $moving === null ? 'none' : Said::of('%s in %s at {%.1f ft/s}', $moving->lure->name(), $moving->colors[0]->name, $moving->setup->cadence->speedFtS),
             'bottom lure' => $bottom === null ? 'none' : sprintf('%s in %s', $bottom->lure->name(), $bottom->colors[0]->name),
             'sound' => $rattling === null ? 'no rattling lure' : ($rattling->setup->spec->rattle && ! SpecChooser::wantsSilence($reading) ? 'rattle' : 'silent'),
             'after 9 blank casts' => self::afterBlanks($reading, 9),
             'after 18 blank casts' => self::afterBlanks($reading, 18),
         ];
+    }
+
+    private static function onShade(Reading $reading): string|Said
+    {
+        foreach ($reading->findings as $finding) {
+            if ($finding->id === 'S20') {
+                return $finding->text;
+            }
+        }
+
+        return 'no word on shade';
     }
 
     private static function afterBlanks(Reading $reading, int $casts): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Plan;
 
+use OldEddy\Basics\Said;
 use OldEddy\Choice\Lineup\LureRanking;
 use OldEddy\Day\Conditions\Front;
 use OldEddy\Day\Conditions\Settled;
@@ -22,7 +23,7 @@ final class WhatWouldChange
     public static function of(Reading $reading, string $first): array
     {
         $flips = [];
-        foreach (self::changes($reading->day) as $words => $changes) {
+        foreach (self::changes($reading->day) as [$words, $changes]) {
             $then = LureRanking::of(WaterReader::read($reading->day->with($changes)))->first();
             if ($then !== $first) {
                 $flips[] = new Flip($words, $then);
@@ -32,23 +33,23 @@ final class WhatWouldChange
         return $flips;
     }
 
-    /** @return array<string, array<string, mixed>> what to say => what to change */
+    /** @return list<array{string|Said, array<string, mixed>}> what to say, what to change */
     private static function changes(Settled $day): array
     {
         $foot = max(1.0, round($day->visibilityFt * 0.5));
         $changes = [
-            sprintf('%.0f ft more visibility', $foot) => ['visibilityFt' => $day->visibilityFt + $foot],
-            'five degrees warmer' => ['tempF' => $day->tempF + 5],
-            'five degrees colder' => ['tempF' => max(32.0, $day->tempF - 5)],
-            $day->front->isPost() ? 'the front over' : 'the first day after a front' => ['front' => $day->front->isPost() ? Front::Stable : Front::Post1],
-            $day->sky->isCovered() ? 'bright sun' : 'clouds' => ['sky' => $day->sky->isCovered() ? Sky::Clear : Sky::Overcast],
-            $day->isWindy() ? 'calm' : 'a 12 mph wind' => ['windMph' => $day->isWindy() ? 2.0 : 12.0],
+            [Said::of('{%.0f ft} more visibility', $foot), ['visibilityFt' => $day->visibilityFt + $foot]],
+            ['five degrees warmer', ['tempF' => $day->tempF + 5]],
+            ['five degrees colder', ['tempF' => max(32.0, $day->tempF - 5)]],
+            [$day->front->isPost() ? 'the front over' : 'the first day after a front', ['front' => $day->front->isPost() ? Front::Stable : Front::Post1]],
+            [$day->sky->isCovered() ? 'bright sun' : 'clouds', ['sky' => $day->sky->isCovered() ? Sky::Clear : Sky::Overcast]],
+            [$day->isWindy() ? 'calm' : Said::of('a {12 mph} wind'), ['windMph' => $day->isWindy() ? 2.0 : 12.0]],
         ];
         if ($day->visibilityFt > 0.5) {
-            $changes[sprintf('%.0f ft less visibility', $foot)] = ['visibilityFt' => max(0.3, $day->visibilityFt - $foot)];
+            $changes[] = [Said::of('{%.0f ft} less visibility', $foot), ['visibilityFt' => max(0.3, $day->visibilityFt - $foot)]];
         }
         if (! $day->spot->isShaded() && ! $day->sky->isCovered() && $day->spot->structure !== null) {
-            $changes['shade on the spot'] = ['spot' => self::shaded($day->spot)];
+            $changes[] = ['shade on the spot', ['spot' => self::shaded($day->spot)]];
         }
 
         return $changes;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Reading;
 
+use OldEddy\Basics\Said;
 use OldEddy\Basics\Units\Temperature;
 use OldEddy\Day\Conditions\Front;
 use OldEddy\Day\Conditions\Pressure;
@@ -91,7 +92,7 @@ final readonly class Mood
     {
         $share = Appetite::of($day->species)->at(Temperature::fromFahrenheit($day->tempF)->celsius());
 
-        return new MoodPart('appetite', round(-0.3 + 0.6 * $share, 3), sprintf('At %.0f °F appetite stands at %.0f %% of its best.', $day->tempF, 100 * $share));
+        return new MoodPart('appetite', round(-0.3 + 0.6 * $share, 3), Said::of('At {%.0f °F} appetite stands at %.0f %% of its best.', $day->tempF, 100 * $share));
     }
 
     private static function stage(Stage $stage): ?MoodPart
@@ -113,7 +114,7 @@ final readonly class Mood
             return null;
         }
 
-        return new MoodPart('trend', round(min(0.2, 0.15 * $day->tempTrendFPerDay), 3), sprintf('Cold water is warming by %.1f °F a day.', $day->tempTrendFPerDay));
+        return new MoodPart('trend', round(min(0.2, 0.15 * $day->tempTrendFPerDay), 3), Said::of('Cold water is warming by {%.1f °F a day}.', $day->tempTrendFPerDay));
     }
 
     private static function front(Settled $day): ?MoodPart
@@ -134,7 +135,7 @@ final readonly class Mood
             return null;
         }
 
-        return new MoodPart('wind', round(min(0.15, 0.012 * $day->windMph), 3), sprintf('%.0f mph of wind breaks the surface.', $day->windMph));
+        return new MoodPart('wind', round(min(0.15, 0.012 * $day->windMph), 3), Said::of('{%.0f mph} of wind breaks the surface.', $day->windMph));
     }
 
     private static function light(Settled $day): ?MoodPart

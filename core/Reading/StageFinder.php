@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Reading;
 
+use OldEddy\Basics\Said;
 use OldEddy\Day\Conditions\Observed;
 use OldEddy\Day\Season\Species;
 use OldEddy\Day\Season\Stage;
@@ -41,12 +42,12 @@ final class StageFinder
         $stage = $direction === YearDirection::Warming ? $table->warming($tempF) : $table->cooling($tempF);
         $name = $species->words();
         if ($direction === YearDirection::Warming && $northernDay > self::SPAWN_OVER && in_array($stage, [Stage::Prespawn, Stage::Spawn], true)) {
-            return new StageFound(Stage::Postspawn, sprintf('%.0f °F would be %s for %s, but by this date the spawn is over.', $tempF, $stage->words(), $name));
+            return new StageFound(Stage::Postspawn, Said::of('{%.0f °F} would be %s for %s, but by this date the spawn is over.', $tempF, $stage->words(), $name));
         }
         if (in_array(Observed::LeavesTurning, $observed, true) && in_array($stage, [Stage::Summer, Stage::Postspawn], true)) {
             return new StageFound(Stage::EarlyFall, 'Leaves are turning; that outranks the thermometer.');
         }
 
-        return new StageFound($stage, sprintf('%.0f °F in a %s year is %s for %s.', $tempF, $direction->value, $stage->words(), $name));
+        return new StageFound($stage, Said::of('{%.0f °F} in a %s year is %s for %s.', $tempF, $direction->value, $stage->words(), $name));
     }
 }

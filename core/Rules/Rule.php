@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OldEddy\Rules;
 
+use OldEddy\Basics\Said;
+
 /** One rule of the trade: its id, handbook chapter (1 to 10), basis, named source if it has one, and text. */
 final readonly class Rule
 {
@@ -12,7 +14,7 @@ final readonly class Rule
         public int $chapter,
         public Basis $basis,
         public ?string $source,
-        public string $text,
+        public Said $text,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Rules;
 
+use OldEddy\Basics\Said;
 use OutOfBoundsException;
 
 /** Every rule by its id. The rows stand in rules.php. */
@@ -22,7 +23,7 @@ final class RuleBook
         [$chapter, $basis, $source, $text] = self::rows()[$id]
             ?? throw new OutOfBoundsException("No rule has the id {$id}.");
 
-        return new Rule($id, $chapter, Basis::from($basis), $source, $text);
+        return new Rule($id, $chapter, Basis::from($basis), $source, Said::of($text));
     }
 
     /** Whether a rule has this id. */

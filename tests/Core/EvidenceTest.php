@@ -134,7 +134,7 @@ final class EvidenceTest extends TestCase
             $this->stint(['cover' => 'rock', 'light' => 'shade', 'spot' => 'D'], 40, [], 12),
         ]));
         self::assertSame(Verdict::Confirmed, $pattern->verdict);
-        self::assertStringContainsString('flooded bushes', $pattern->text);
+        self::assertStringContainsString('flooded bushes', (string) $pattern->text);
         self::assertStringContainsString('2-4 ft', $pattern->text);
         self::assertSame('Nothing logged yet.', Pattern::in(Evidence::weigh([]))->text);
         self::assertStringContainsString('one fish is not a pattern', Pattern::in(Evidence::weigh([$this->stint(['spot' => 'A'], 30, ['caught'])]))->text);

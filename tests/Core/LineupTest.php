@@ -84,7 +84,7 @@ final class LineupTest extends TestCase
     public function test_the_loser_says_why_it_lost(): void
     {
         $plan = self::plan(['water.temp_f' => 63, 'water.visibility_ft' => 0.6, 'spot' => ['structure' => 'secondary_point', 'cover' => ['laydown'], 'depth_ft' => [1, 6]]]);
-        $texts = array_map(static fn ($e): string => $e->text, $plan->entry('squarebill_crankbait')->effects ?? []);
+        $texts = array_map(static fn ($e): string => (string) $e->text, $plan->entry('squarebill_crankbait')->effects ?? []);
         self::assertContains('Tried after swim jig in shallow warm mud.', $texts);
     }
 
@@ -212,7 +212,10 @@ final class LineupTest extends TestCase
         foreach ($flips as $flip) {
             self::assertNotSame($plan->lineup[0]->lure->key, $flip->first);
         }
-        $told = array_column($flips, 'first', 'change');
+        $told = [];
+        foreach ($flips as $flip) {
+            $told[(string) $flip->change] = $flip->first;
+        }
         $tried = ['five degrees colder' => ['water.temp_f' => 55], 'five degrees warmer' => ['water.temp_f' => 65], 'the first day after a front' => ['weather.front' => 'post_1'], 'clouds' => ['weather.sky' => 'overcast'], 'a 12 mph wind' => ['weather.wind_mph' => 12]];
         foreach ($tried as $change => $with) {
             $first = self::order($with + $day)[0];
@@ -274,7 +277,7 @@ final class LineupTest extends TestCase
     /** D6, D7, C12: wire or heavy trace for pike always; a leader in clear water; common practice. */
     public function test_line_and_rod(): void
     {
-        self::assertStringContainsString('trace', self::plan(['species' => 'northern_pike'])->entry('spinnerbait')->line ?? '');
+        self::assertStringContainsString('trace', (string) (self::plan(['species' => 'northern_pike'])->entry('spinnerbait')->line ?? ''));
         self::assertStringContainsString('50-65 lb braid', self::plan(['date' => '2026-07-01', 'water.temp_f' => 78, 'spot' => ['cover' => ['grass_matted'], 'depth_ft' => [1, 5]]])->entry('hollow_frog')->line ?? '');
         self::assertStringContainsString('leader', self::plan(['water.visibility_ft' => 9, 'water.temp_f' => 66, 'spot' => ['structure' => 'point', 'depth_ft' => [2, 9]]])->entry('buzzbait')->line ?? '');
         self::assertStringContainsString('parabolic', self::plan([])->entry('squarebill_crankbait')->rod ?? '');

@@ -116,7 +116,7 @@ final class NextMoveTest extends TestCase
         $log = [$this->stint('A', 'casting_jig', 20, ['caught' => 3, 'lost' => 9]), $this->stint('C', 'casting_jig', 20, ['caught' => 8]), $this->stint('B', 'spinnerbait', 40), $this->stint('D', 'spinnerbait', 30)];
         $move = array_values(array_filter($this->next($log), static fn (Move $m): bool => $m->action === Action::Separate))[0];
         $reeds = $move->offer?->place->cover === 'reeds';
-        self::assertNotSame($reeds, $move->offer?->presentation->lure === 'casting_jig', $move->text);
+        self::assertNotSame($reeds, $move->offer?->presentation->lure === 'casting_jig', (string) $move->text);
         self::assertStringContainsString(' but not ', $move->text);
     }
 
@@ -128,7 +128,7 @@ final class NextMoveTest extends TestCase
             $log[] = $this->stint($spot, 'casting_jig', 25, ['caught' => 3, 'missed' => 8], 'Wren');
             $log[] = $this->stint($spot, 'spinnerbait', 25, [], 'Marlo');
         }
-        $texts = implode(' ', array_map(static fn (Move $m): string => $m->text, NextMove::after($evidence = Evidence::weigh($log), Pattern::in($evidence))));
+        $texts = implode(' ', array_map(static fn (Move $m): string => (string) $m->text, NextMove::after($evidence = Evidence::weigh($log), Pattern::in($evidence))));
         self::assertStringContainsString('Wren is winning with casting jig', $texts);
         $known = array_values(array_filter($this->next($log), static fn (Move $m): bool => $m->ruleId === 'M4'));
         self::assertSame(['casting_jig', 'B'], [$known[0]->offer?->presentation->lure, $known[0]->offer?->place->name], 'with the rods and places known it is an offer, one tap away');

@@ -75,7 +75,7 @@ final class SettlingTest extends TestCase
         $assumed = self::settle(['species' => 'zander', 'date' => '2026-03-01'])->assumed;
         self::assertEqualsCanonicalizing($known, array_map(static fn (Assumption $a): string => $a->path, $assumed));
         foreach ($assumed as $assumption) {
-            self::assertStringContainsString(':', $assumption->text);
+            self::assertStringContainsString(':', (string) $assumption->text);
         }
     }
 

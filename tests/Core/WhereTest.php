@@ -193,7 +193,7 @@ final class WhereTest extends TestCase
         self::assertLessThan(4, $marks('spotted_bass', 4, ['stage' => 'spawn'])[0]->waterFt, 'F11: except at spawn');
         self::assertGreaterThan(8, $marks('smallmouth_bass', 5.2)[0]->waterFt, 'F11: deeper, clear ones');
         $murky = $marks('smallmouth_bass', 3);
-        self::assertStringContainsString('seldom use docks', $murky[0]->text);
+        self::assertStringContainsString('seldom use docks', (string) $murky[0]->text);
         self::assertLessThan(0.7 * $marks('largemouth_bass', 3)[0]->worth, $murky[0]->worth);
     }
 
@@ -238,9 +238,9 @@ final class WhereTest extends TestCase
         $ranked = DockRow::ranked($summer, $day);
         self::assertSame('thirteen', $ranked[0]['dock']->name);
         self::assertGreaterThan(1.1 * $ranked[1]['worth'], $ranked[0]['worth']);
-        self::assertStringContainsString('shallow at the back', DockRow::ranked($summer, $day)[0]['why']);
+        self::assertStringContainsString('shallow at the back', (string) DockRow::ranked($summer, $day)[0]['why']);
         $spring = $this->day(['date' => '2026-04-18', 'water' => ['temp_f' => 62, 'visibility_ft' => 3], 'weather' => ['sky' => 'clear']]);
-        self::assertStringNotContainsString('shallow at the back', DockRow::ranked($summer, $spring)[0]['why']);
+        self::assertStringNotContainsString('shallow at the back', (string) DockRow::ranked($summer, $spring)[0]['why']);
     }
 
     /** S8. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Show\Units;
+use OldEddy\Basics\Said;
 use OldEddy\Basics\Units\Mass;
 use PHPUnit\Framework\TestCase;
 
@@ -38,18 +39,17 @@ final class UnitsShownTest extends TestCase
     {
         $metric = new Units(true);
         foreach ([
-            '3-9 ft of water reaches into their 5-22 ft.' => '0.9-2.7 m of water reaches into their 1.5-6.7 m.',
-            'Gravel points at 8 to 12 ft, eating crawfish.' => 'Gravel points at 2.4 to 3.7 m, eating crawfish.',
-            '1.5 ft of visibility where 6.0 is usual: down' => '0.5 m of visibility where 1.8 m is usual: down',
-            'Cold water is warming by 0.9 °F a day.' => 'Cold water is warming by 0.5 °C a day.',
-            '84 °F in a warming year' => '29 °C in a warming year',
-            'At 2.5 ft/s it stays; 12 mph of wind' => 'At 0.76 m/s it stays; 19 km/h of wind',
-            'laydown, 2-4 ft, slow roll: 9 in 10' => 'laydown, 0.6-1.2 m, slow roll: 9 in 10',
-            '3 of 8 casts, 15 ft off' => '3 of 8 casts, 4.6 m off',
-        ] as $core => $said) {
-            self::assertSame($said, $metric->say($core));
-            self::assertSame($core, (new Units(false))->say($core));
+            ['{3-9 ft} of water reaches into their {5-22 ft}.', '3-9 ft of water reaches into their 5-22 ft.', '0.9-2.7 m of water reaches into their 1.5-6.7 m.'],
+            ['Gravel points at {8 to 12 ft}, eating crawfish.', 'Gravel points at 8 to 12 ft, eating crawfish.', 'Gravel points at 2.4 to 3.7 m, eating crawfish.'],
+            ['{1.5 ft} of visibility where {6.0 ft~} is usual: down', '1.5 ft of visibility where 6.0 is usual: down', '0.5 m of visibility where 1.8 m is usual: down'],
+            ['Cold water is warming by {0.9 °F a day}.', 'Cold water is warming by 0.9 °F a day.', 'Cold water is warming by 0.5 °C a day.'],
+            ['At {2.5 ft/s} it stays; {12 mph} of wind', 'At 2.5 ft/s it stays; 12 mph of wind', 'At 0.76 m/s it stays; 19 km/h of wind'],
+            ['{15-17 lb} line, {3/8 oz}, a {4 in} worm, 9 in 10', '15-17 lb line, 3/8 oz, a 4 in worm, 9 in 10', '6.8-7.7 kg line, 11 g, a 10 cm worm, 9 in 10'],
+        ] as [$template, $us, $metricSaid]) {
+            self::assertSame($metricSaid, $metric->say(Said::of($template)));
+            self::assertSame($us, (new Units(false))->say(Said::of($template)));
         }
+        self::assertSame(['0.6-1.2 m', '12.2 m and deeper', 'laydown', 'slow roll'], array_map($metric->level(...), ['2-4 ft', '40 ft and deeper', 'laydown', 'slow_roll']));
     }
 
     public function test_seconds_become_minutes_when_they_are_many(): void

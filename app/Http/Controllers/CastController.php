@@ -46,7 +46,7 @@ final class CastController
             'near' => Units::seconds($setup->secondsNearCover($reading)),
             'countdown' => $setup->countdownSeconds() === null ? null : max(1, (int) round($setup->countdownSeconds())),
             'touches' => $setup->path->touchesBottom(),
-            'warnings' => $setup->snagWarnings($reading),
+            'warnings' => array_map((new Units($trip->user->isMetric()))->say(...), $setup->snagWarnings($reading)),
         ]);
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OldEddy\Choice\Lineup;
 
+use OldEddy\Basics\Said;
+
 /** What one factor does to a lure's score: multiplied by the effect (0 to about 2), because of the rule. */
 final readonly class Effect
 {
@@ -12,7 +14,7 @@ final readonly class Effect
     public function __construct(
         public string $factor,
         float $effect,
-        public string $text,
+        public string|Said $text,
         public string $ruleId,
         public ?string $school = null,
     ) {

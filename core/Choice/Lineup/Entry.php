@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Choice\Lineup;
 
+use OldEddy\Basics\Said;
 use OldEddy\Choice\Color\ColorChoice;
 use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Day\Water\Sight;
@@ -23,7 +24,7 @@ final readonly class Entry
         public array $effects,
         public Setup $setup,
         public array $colors,
-        public string $line,
+        public string|Said $line,
         public string $rod,
     ) {
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Choice\Lineup;
 
+use OldEddy\Basics\Said;
 use OldEddy\Choice\Lineup\Factors\DepthFactor;
 use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Day\Conditions\Mode;
@@ -35,7 +36,7 @@ final class Exclusions
             return new RuledOut($lure->key, 'It is cast, and you are trolling.', 'T3');
         }
         if ($day->clarity === Clarity::Mud && in_array($lure->key, self::BLIND_IN_MUD, true)) {
-            return new RuledOut($lure->key, sprintf('Useless where nothing sees it: %.1f ft of visibility.', $day->visibilityFt), 'L5');
+            return new RuledOut($lure->key, Said::of('Useless where nothing sees it: {%.1f ft} of visibility.', $day->visibilityFt), 'L5');
         }
         $cover = CoverFit::defeatedBy($lure, $reading);
         if ($cover !== null) {
@@ -44,14 +45,14 @@ final class Exclusions
             return new RuledOut($lure->key, ($treble ? 'Trebles will snag in ' : 'It does not belong in ').$cover->words().'.', $treble ? 'L4' : 'L2');
         }
         if ($day->tempF < $lure->tempF[0] - self::TEMP_SLACK_F || $day->tempF > $lure->tempF[3] + self::TEMP_SLACK_F) {
-            return new RuledOut($lure->key, sprintf('%.0f °F is out of its span of %.0f-%.0f °F.', $day->tempF, $lure->tempF[0], $lure->tempF[3]), 'FAMILIES');
+            return new RuledOut($lure->key, Said::of('{%.0f °F} is out of its span of {%.0f-%.0f °F}.', $day->tempF, $lure->tempF[0], $lure->tempF[3]), 'FAMILIES');
         }
         $depth = (new DepthFactor)->weigh($lure, $reading);
         if ($depth->effect < self::HOPELESS_DEPTH) {
             return new RuledOut($lure->key, $depth->text, 'D1');
         }
         if ($lure->dives() && $day->spot->deepFt !== null && min($lure->diveTiersFt) > $day->spot->deepFt + 2) {
-            return new RuledOut($lure->key, sprintf('Even its shallowest model digs more than 2 ft too deep for %.0f ft of water.', $day->spot->deepFt), 'D1');
+            return new RuledOut($lure->key, Said::of('Even its shallowest model digs more than {2 ft} too deep for {%.0f ft} of water.', $day->spot->deepFt), 'D1');
         }
 
         return null;

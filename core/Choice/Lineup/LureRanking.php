@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Choice\Lineup;
 
+use OldEddy\Basics\Said;
 use OldEddy\Choice\Lineup\Factors\ActionFactor;
 use OldEddy\Choice\Lineup\Factors\ClarityFactor;
 use OldEddy\Choice\Lineup\Factors\ColumnFactor;
@@ -78,7 +79,7 @@ final readonly class LureRanking
         }
         if ($scored === []) {
             foreach ($spare as $key => $lure) {
-                $scored[$key] = (new Scored($lure, self::effects($lure, $reading)))->with(new Effect('last resort', 0.5, 'Nothing in reach fits: the least bad. '.$out[$key]->why, $out[$key]->ruleId));
+                $scored[$key] = (new Scored($lure, self::effects($lure, $reading)))->with(new Effect('last resort', 0.5, Said::joined('Nothing in reach fits: the least bad. ', $out[$key]->why), $out[$key]->ruleId));
             }
             $scored = array_slice(self::sorted($scored), 0, self::LAST_RESORT, true);
             $out = array_diff_key($out, $scored);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Choice\Lineup;
 
+use OldEddy\Basics\Said;
 use OldEddy\Choice\Lures\Exposure;
 use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Choice\Path\Cast;
@@ -69,7 +70,7 @@ final readonly class Setup
     /**
      * Where this cast will hang up, in sentences: trebles in cover, a model that digs too deep (D1), hooks along the bottom.
      *
-     * @return list<string>
+     * @return list<string|Said>
      */
     public function snagWarnings(Reading $reading): array
     {
@@ -79,7 +80,7 @@ final readonly class Setup
             $warnings[] = ($this->lure->exposure === Exposure::Treble ? 'Trebles will hang in ' : 'It will hang in ').implode(', ', array_map(static fn (Cover $c): string => $c->words(), $covers)).'.';
         }
         if ($this->ratedFt !== null && $this->ratedFt > ($reading->day->spot->deepFt ?? INF) + 2) {
-            $warnings[] = 'Rated more than 2 ft deeper than the water: it ploughs.';
+            $warnings[] = Said::of('Rated more than {2 ft} deeper than the water: it ploughs.');
         }
         if ($this->lure->snag >= 0.3 && ! $this->lure->deflects && $this->path->touchesBottom()) {
             $warnings[] = 'It touches bottom with open hooks.';

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace OldEddy\Choice\Lineup;
 
+use OldEddy\Basics\Said;
+
 /** How the lure is rigged: weight in ounces, length in inches, hook, trailer, blades, rattle. */
 final readonly class Spec
 {
     public function __construct(
         public float $weightOz,
         public float $lengthIn,
-        public string $hook,
+        public string|Said $hook,
         public ?string $trailer,
         public ?string $blades,
         public bool $rattle,

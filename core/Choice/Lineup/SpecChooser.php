@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Choice\Lineup;
 
+use OldEddy\Basics\Said;
 use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Day\Conditions\Pressure;
@@ -21,7 +22,7 @@ final class SpecChooser
         return new Spec(
             self::weight($lure, $reading, $depthFt),
             self::length($lure, $reading),
-            $lure->hook,
+            Said::of($lure->hook),
             self::trailer($lure, $reading),
             self::blades($lure, $reading),
             $lure->rattles && ! self::wantsSilence($reading),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OldEddy\Choice\Retrieve;
 
+use OldEddy\Basics\Said;
+
 /** A retrieve: steps that repeat, with the winding speed in feet a second and the pause in seconds, if there is one. */
 final readonly class Cadence
 {
@@ -14,7 +16,7 @@ final readonly class Cadence
         public float $speedFtS,
         public ?float $pauseS,
         public array $steps,
-        public string $text,
+        public string|Said $text,
         public string $ruleId,
         public ?string $school = null,
     ) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OldEddy\Choice\Retrieve;
 
 use OldEddy\Basics\Curve;
+use OldEddy\Basics\Said;
 use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Reading\Reading;
 
@@ -75,11 +76,11 @@ final class CadenceChooser
         }
         $text = strtr($row['text'], [
             '{pause}' => $pause === null ? '' : self::seconds($pause),
-            '{speed}' => sprintf('%.1f ft/s', $speed),
+            '{speed}' => sprintf('{%.1f ft/s}', $speed),
         ]);
         $fast = self::clearSpeedSchool($lure, $reading);
 
-        return new Cadence($key, $word, $speed, $pause, $steps, $text, $row['rule'], $fast === null ? null : "clear_speed: {$fast}");
+        return new Cadence($key, $word, $speed, $pause, $steps, Said::of($text), $row['rule'], $fast === null ? null : "clear_speed: {$fast}");
     }
 
     /**

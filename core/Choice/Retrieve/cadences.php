@@ -78,7 +78,7 @@ return [
     'hop_bottom' => ['speed' => 'slow_roll', 'pause' => 1.5, 'limits' => [0.8, 4], 'steps' => [['hop', 0.8, 1, 1.0], ['fall', 'pause']], 'rule' => 'R8',
         'text' => 'Short hops along the bottom, {pause} of rest after each.'],
     'swim_under_floats' => ['speed' => 'medium', 'pause' => null, 'steps' => [['wind', 5.0]], 'rule' => 'R14',
-        'text' => 'Swim it briskly 5-6 ft down under the floats, {speed}.',
+        'text' => 'Swim it briskly {5-6 ft} down under the floats, {speed}.',
         'when' => static fn (Reading $r): bool => $r->day->spot->dock?->kind === DockKind::Floating && $r->stand->column === Column::Suspended],
     'drag_pause' => ['speed' => 'crawl', 'pause' => 2.0, 'limits' => [1, 6], 'steps' => [['drag', 3.0], ['pause', 'pause']], 'rule' => 'R16',
         'text' => 'Drag it sideways with the rod, pause {pause} while you take up line.'],
@@ -100,5 +100,5 @@ return [
     'twitch_fall' => ['speed' => 'crawl', 'pause' => 3.0, 'limits' => [2, 8], 'steps' => [['twitch', 0.8, 2], ['fall', 'pause']], 'rule' => 'R16',
         'text' => 'Two small twitches, let it sink {pause}.'],
     'troll_steady' => ['speed' => 'medium', 'pause' => null, 'steps' => [['wind', 10.0]], 'rule' => 'T3', 'text' => 'Trolled steadily at {speed}.'],
-    'troll_slow' => ['speed' => 'slow_roll', 'pause' => null, 'steps' => [['wind', 10.0]], 'rule' => 'T3', 'text' => 'Trolled at {speed}, about 1 mph; above 1.5 mph it rolls over.'],
+    'troll_slow' => ['speed' => 'slow_roll', 'pause' => null, 'steps' => [['wind', 10.0]], 'rule' => 'T3', 'text' => 'Trolled at {speed}, about {1 mph}; above {1.5 mph} it rolls over.'],
 ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Choice\Tackle;
 
+use OldEddy\Basics\Said;
 use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Reading\Reading;
 
@@ -11,18 +12,18 @@ use OldEddy\Reading\Reading;
 final class Tackle
 {
     /** The line for a lure on this day, in words. */
-    public static function line(LureFamily $lure, Reading $reading): string
+    public static function line(LureFamily $lure, Reading $reading): Said
     {
         $text = self::rows()['lines'][$lure->line][0];
         if ($reading->day->species->group() === 'toothy') {
-            return $text.', and always a bite-proof trace';
+            return Said::of($text.', and always a bite-proof trace');
         }
         // Fish are line-shy in clear water (C12); inside grass the line is hidden.
         if ($reading->day->clarity->isClear() && str_ends_with($text, 'braid') && ! $reading->day->spot->hasPlants()) {
-            return $text.' with a fluorocarbon leader';
+            return Said::of($text.' with a fluorocarbon leader');
         }
 
-        return $text;
+        return Said::of($text);
     }
 
     /** The line's diameter in millimetres, for the dive curve (D2). */

@@ -6,6 +6,7 @@ namespace OldEddy\Day\Conditions;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use OldEddy\Basics\Said;
 use OldEddy\Day\Season\YearDirection;
 use OldEddy\Day\Sun\SunDay;
 use OldEddy\Day\Water\SeasonalWater;
@@ -75,7 +76,7 @@ final class Settler
             inflow: $told->inflow ?? $this->noInflow(),
             daysSinceStorm: $told->daysSinceStorm,
             sky: $told->sky ?? Sky::from($this->assume('weather.sky', 'partly', 'Sky unknown: partly cloudy assumed.')),
-            windMph: $told->windMph ?? $this->assume('weather.wind_mph', self::ASSUMED_WIND_MPH, 'Wind unknown: 5 mph assumed.'),
+            windMph: $told->windMph ?? $this->assume('weather.wind_mph', self::ASSUMED_WIND_MPH, Said::of('Wind unknown: {5 mph} assumed.')),
             windFromDeg: $told->windFromDeg,
             front: $front,
             spot: $spot?->asItStands() ?? new Spot,
@@ -134,11 +135,11 @@ final class Settler
         if ($stage !== null) {
             $temp = SeasonalWater::ofStageF($stage);
 
-            return $this->assume('water.temp_f', $temp, sprintf('Temperature unknown: %.0f °F assumed, usual for %s.', $temp, $stage->words()));
+            return $this->assume('water.temp_f', $temp, Said::of('Temperature unknown: {%.0f °F} assumed, usual for %s.', $temp, $stage->words()));
         }
         $temp = SeasonalWater::temperatureF($northernDay, abs($lat));
 
-        return $this->assume('water.temp_f', $temp, sprintf('Temperature unknown: %.0f °F assumed from date and latitude.', $temp));
+        return $this->assume('water.temp_f', $temp, Said::of('Temperature unknown: {%.0f °F} assumed from date and latitude.', $temp));
     }
 
     /** @return array{float, float} today's and the normal visibility, feet */
@@ -148,7 +149,7 @@ final class Settler
         $normal = $this->told->normalVisibilityFt;
         if ($today === null) {
             $today = $normal ?? self::ASSUMED_VISIBILITY_FT;
-            $this->assume('water.visibility_ft', $today, sprintf('Visibility unknown: %.1f ft assumed%s.', $today, $normal === null ? '' : ', as usual here'));
+            $this->assume('water.visibility_ft', $today, Said::of('Visibility unknown: {%.1f ft} assumed%s.', $today, $normal === null ? '' : ', as usual here'));
         }
         if ($normal === null) {
             $normal = max(0.1, $today);
@@ -178,7 +179,7 @@ final class Settler
      * @param  T  $value
      * @return T
      */
-    private function assume(string $path, string|float|int|bool $value, string $text): string|float|int|bool
+    private function assume(string $path, string|float|int|bool $value, string|Said $text): string|float|int|bool
     {
         $this->assumed[] = new Assumption($path, $value, $text);
 

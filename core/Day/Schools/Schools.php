@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OldEddy\Day\Schools;
 
 use InvalidArgumentException;
+use OldEddy\Basics\Said;
 
 /**
  * The schools an angler follows where practitioners disagree. A key left out follows the default of the handbook,
@@ -24,17 +25,22 @@ final readonly class Schools
         'loudness' => ['rattle', 'silent'],
     ];
 
-    /** What each key is about, with the default of the handbook. */
-    public const WORDS = [
+    private const WORDS = [
         'tempo' => 'Tempo: search then return slowly (default), keep moving, or pick one target apart',
         'change_first' => 'What to change first: the place (default in winter) or the lure (default otherwise)',
         'mud_color' => 'Color in mud: bright (default for moving lures) or dark contrast (default for bottom lures)',
-        'clear_speed' => 'Speed in clear water: fast (default while willing and 50 °F or more) or subtle',
-        'shade_from_f' => 'Water temperature from which shade matters: 50 or 55 °F (default)',
+        'clear_speed' => 'Speed in clear water: fast (default while willing and {50 °F} or more) or subtle',
+        'shade_from_f' => 'Water temperature from which shade matters: {50 °F~} or {55 °F} (default)',
         'spring_worms' => 'Soft stick worms all spring: yes (default), or no (default where goby or minnow alone are eaten)',
         'cold_mud' => 'Cold muddy inflow: leave (default) or stay, tight, loud and slow',
-        'loudness' => 'Sound: rattle (default under 1.5 ft visibility) or silent (default for wary shallow or pressured fish)',
+        'loudness' => 'Sound: rattle (default under {1.5 ft} visibility) or silent (default for wary shallow or pressured fish)',
     ];
+
+    /** What a key is about, with the default of the handbook. */
+    public static function about(string $key): Said
+    {
+        return Said::of(self::WORDS[$key]);
+    }
 
     /**
      * @param  array<string, string>  $chosen  school by key

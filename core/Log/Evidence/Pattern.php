@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OldEddy\Log\Evidence;
 
+use OldEddy\Basics\Said;
+
 /** What the contacts have in common: the levels, the verdict on them together, a sentence, and how far it reaches. */
 final readonly class Pattern
 {
@@ -15,10 +17,10 @@ final readonly class Pattern
 
     /**
      * @param  list<LevelEvidence>  $levels
-     * @param  list<string>  $limits  what the pattern has not been tried against
+     * @param  list<string|Said>  $limits  what the pattern has not been tried against
      * @param  int  $spots  on how many spots it had contacts
      */
-    private function __construct(public array $levels, public Verdict $verdict, public string $text, public array $limits = [], public int $spots = 0)
+    private function __construct(public array $levels, public Verdict $verdict, public string|Said $text, public array $limits = [], public int $spots = 0)
     {
     }
 
@@ -106,7 +108,7 @@ final readonly class Pattern
     }
 
     /** @param  non-empty-list<LevelEvidence>  $levels */
-    private static function sentence(array $levels, Verdict $verdict, int $spots): string
+    private static function sentence(array $levels, Verdict $verdict, int $spots): Said
     {
         $by = [];
         foreach ($levels as $level) {
@@ -132,20 +134,24 @@ final readonly class Pattern
             unset($by['color']);
         }
 
-        return implode(', ', $by).match ($verdict) {
+        if (isset($by['depth'])) {
+            $by['depth'] = Stint::said($by['depth']);
+        }
+
+        return Said::joined(Said::listed(', ', ...array_values($by)), match ($verdict) {
             Verdict::Confirmed => ': a pattern. Look for its like elsewhere.',
             Verdict::Holding => $spots > 1
                 ? sprintf(': holding, at %d spots. Among so much that was tried it may still be chance; more contacts will tell.', $spots)
                 : ': holding. It needs more contacts, at a second place of the same kind, to be a pattern.',
             Verdict::Faded => ': faded.',
             default => ': each part stands by itself, but they have hardly been fished together.',
-        };
+        });
     }
 
     /**
      * @param  non-empty-list<LevelEvidence>  $levels
      * @param  list<int>  $in
-     * @return list<string>
+     * @return list<string|Said>
      */
     private static function limits(Evidence $evidence, array $levels, array $in): array
     {
@@ -163,7 +169,7 @@ final readonly class Pattern
             if ($others === []) {
                 $alone[] = str_replace('_', ' ', $level->factor);
             } elseif ($level->factor === 'depth') {
-                $limits[] = 'depths tried: '.implode(', ', array_map(static fn (LevelEvidence $l): string => $l->level, [$level, ...$others]));
+                $limits[] = Said::joined('depths tried: ', Said::listed(', ', ...array_map(static fn (LevelEvidence $l): string|Said => Stint::said($l->level), [$level, ...array_values($others)])));
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Log\Evidence;
 
+use OldEddy\Basics\Said;
 use OldEddy\Choice\Retrieve\Pace;
 
 /** One spot, one presentation: casts (0 or more) and contacts, with the levels of every factor that was known. */
@@ -56,6 +57,14 @@ final readonly class Stint
         }
 
         return self::DEPTH_EDGES[$last].' ft and deeper';
+    }
+
+    /** A level in words; a depth says its unit. */
+    public static function said(string $level): string|Said
+    {
+        $words = str_replace('_', ' ', $level);
+
+        return preg_match('/^([\d-]+ ft)( and deeper)?$/', $words, $m) === 1 ? Said::of("{{$m[1]}}".($m[2] ?? '')) : $words;
     }
 
     /** The contacts, each counted by its weight. */

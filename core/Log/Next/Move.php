@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OldEddy\Log\Next;
 
+use OldEddy\Basics\Said;
+
 /**
  * One proposal for the next move: what to do, the sentence, the rule behind it, what it would be in place and lure where
  * that is known, the probability (0 to 1) that it fishes better than what is fished now, and what would change it.
@@ -12,7 +14,7 @@ final readonly class Move
 {
     public function __construct(
         public Action $action,
-        public string $text,
+        public string|Said $text,
         public string $ruleId,
         public ?Offer $offer = null,
         public ?float $pBetter = null,

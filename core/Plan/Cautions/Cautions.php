@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Plan\Cautions;
 
+use OldEddy\Basics\Said;
 use OldEddy\Reading\Reading;
 
 /** The cautions that apply today. The rows stand in cautions.php. */
@@ -18,7 +19,7 @@ final class Cautions
         $found = [];
         foreach (require __DIR__.'/cautions.php' as $id => [$when, $text]) {
             if ($when($reading)) {
-                $found[] = new Caution($id, $text);
+                $found[] = new Caution($id, Said::of($text));
             }
         }
         if (in_array('umbrella_rig', $lures, true)) {

@@ -17,7 +17,7 @@ return [
     'lightning' => [static fn (Reading $r): bool => $r->day->sky === Sky::Rain || in_array($r->day->front, [Front::Approaching, Front::Passing], true),
         'Off the water at first thunder.'],
     'cold_water' => [static fn (Reading $r): bool => $r->day->tempF < 60,
-        'Water under 60 °F can disable in minutes whatever the air: life jacket on, kill-switch clipped.'],
+        'Water under {60 °F} can disable in minutes whatever the air: life jacket on, kill-switch clipped.'],
     'warm_water' => [static fn (Reading $r): bool => $r->day->tempF >= 80,
         'Warm water: short fights, wet hands, no long photographs; no live-well for pike and muskie.'],
     'deep_fish' => [static fn (Reading $r): bool => $r->stand->deepFt >= 30,

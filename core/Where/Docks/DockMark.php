@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OldEddy\Where\Docks;
 
+use OldEddy\Basics\Said;
+
 /**
  * One part of a dock to cast at: depth there and depth of the fish in feet, worth (over 0, to order the casts), what to
  * throw (lure keys, best first), the sentence, the rules, and the side to cast at where one is better.
@@ -21,7 +23,7 @@ final readonly class DockMark
         public bool $suspended,
         public float $worth,
         public array $lures,
-        public string $text,
+        public string|Said $text,
         public array $ruleIds,
         public ?DockSide $side = null,
     ) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Where\Docks;
 
+use OldEddy\Basics\Said;
 use OldEddy\Choice\Lineup\LureRanking;
 use OldEddy\Choice\Lineup\Scored;
 use OldEddy\Day\Conditions\Cover;
@@ -80,7 +81,7 @@ final class DockReader
         $shade = DockShade::of($dock, $day)?->side;
         $side = $shade === DockSide::Left ? DockSide::Left : DockSide::Right;
 
-        return new DockBoat($feet, $side, sprintf('Stay %d ft off the outer corner, %s, and cast along it toward the bank; docks carry every noise.', $feet, match ($shade) {
+        return new DockBoat($feet, $side, Said::of('Stay {%d ft} off the outer corner, %s, and cast along it toward the bank; docks carry every noise.', $feet, match ($shade) {
             null => 'on either side',
             DockSide::Outer => 'on either side: the sun stands behind the bank and your shadow falls behind you',
             DockSide::Bank => 'well to one side: the sun stands behind you and your shadow would fall on the dock',
@@ -93,7 +94,7 @@ final class DockReader
         $floating = $this->dock->kind === DockKind::Floating;
         $rules = ['S10', $floating ? 'S11' : 'S12'];
         $said = [];
-        $weigh = static function (float $by, string $rule, string $why) use (&$worth, &$rules, &$said): void {
+        $weigh = static function (float $by, string $rule, string|Said $why) use (&$worth, &$rules, &$said): void {
             $worth *= $by;
             $rules[] = $rule;
             $said[] = $why;
@@ -108,7 +109,7 @@ final class DockReader
             $weigh(1.15, 'S13', 'super shallow: big fish hold in the shade');
         }
         if ($part === 'inside end' && $waterFt <= 5) {
-            $weigh(1.1, 'S11', 'best when 5 ft or less');
+            $weigh(1.1, 'S11', Said::of('best when {5 ft} or less'));
         }
         [$by, $why] = $this->forSpecies($waterFt);
         if ($why !== null) {
@@ -124,7 +125,7 @@ final class DockReader
             }
         }
 
-        return $this->at($part, $waterFt, $worth, Cover::Dock, ucfirst(implode('; ', $said)), $rules, $side);
+        return $this->at($part, $waterFt, $worth, Cover::Dock, Said::capital(Said::listed('; ', ...$said)), $rules, $side);
     }
 
     /**
@@ -178,7 +179,7 @@ final class DockReader
             Extra::Ladder => $this->mark('ladder', $out, 1.15),
             Extra::Lift => $this->mark('watercraft lift', ($in + $out) / 2, 1.15),
             Extra::RodHolders, Extra::Lights => $this->at('planted brush outside', $out, $brush + 0.05, Cover::Brush, $planted, ['S10', 'S15']),
-            Extra::Brush => $this->at('brush', $out, $brush, Cover::Brush, 'The shaded side without brush is better than sunny brush above 50 °F', ['S15']),
+            Extra::Brush => $this->at('brush', $out, $brush, Cover::Brush, Said::of('The shaded side without brush is better than sunny brush above {50 °F}'), ['S15']),
             Extra::Tangle => $this->at('the tangle', $in, 1.45, Cover::Dock, 'What everyone else leaves alone holds the best fish. Cast within inches', ['S18']),
             Extra::Cable => $this->at('cable', $out, 0.9, Cover::Dock, 'Along the cable', ['S10']),
             Extra::Ramp, Extra::RockTransition, Extra::SteepToFlat, Extra::Stump, Extra::CutBehind => $this->at(str_replace(' beside', '', $extra->words()), $in, 1.35, $extra === Extra::Stump ? Cover::Stumps : Cover::Rock, 'The bank changes here: read it as if no dock stood there', ['S16']),
@@ -186,20 +187,20 @@ final class DockReader
     }
 
     /** @param  list<string>  $rules */
-    private function at(string $part, float $waterFt, float $worth, Cover $cover, string $text, array $rules, ?DockSide $side = null): DockMark
+    private function at(string $part, float $waterFt, float $worth, Cover $cover, string|Said $text, array $rules, ?DockSide $side = null): DockMark
     {
         $reading = $this->reading($cover, $waterFt);
         $stand = $reading->stand;
         $suspended = $stand->column === Column::Suspended;
         $fishFt = $stand->column === Column::Bottom ? $waterFt : min($waterFt, $stand->middleFt());
         $how = match (true) {
-            $suspended && $cover === Cover::Dock => sprintf('suspended, %.0f-%.0f ft down', $stand->shallowFt, min($waterFt, $stand->deepFt)),
+            $suspended && $cover === Cover::Dock => Said::of('suspended, {%.0f-%.0f ft} down', $stand->shallowFt, min($waterFt, $stand->deepFt)),
             $stand->column === Column::Bottom => 'on the bottom',
-            default => sprintf('%.0f-%.0f ft down', $stand->shallowFt, min($waterFt, $stand->deepFt)),
+            default => Said::of('{%.0f-%.0f ft} down', $stand->shallowFt, min($waterFt, $stand->deepFt)),
         };
         $lures = array_map(static fn (Scored $s): string => $s->lure->key, array_slice(LureRanking::of($reading)->scored, 0, self::LURES));
 
-        return new DockMark($part, $waterFt, $fishFt, $suspended, $worth, $lures, sprintf('%.0f ft here: %s.', $waterFt, $how).($text === '' ? '' : " {$text}."), array_values(array_unique($rules)), $side);
+        return new DockMark($part, $waterFt, $fishFt, $suspended, $worth, $lures, Said::joined(Said::of('{%.0f ft} here: %s.', $waterFt, $how), (string) $text === '' ? '' : Said::of(' %s.', $text)), array_values(array_unique($rules)), $side);
     }
 
     /** The water at a part of this depth: the dock itself, or what lies beside it. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Where\Docks;
 
+use OldEddy\Basics\Said;
 use OldEddy\Day\Conditions\Settled;
 
 /** A row of docks: the best of it and why, and the docks of one depth. Basis: rules S16, S17, S19; the sums are our own. */
@@ -21,7 +22,7 @@ final class DockRow
 
     /**
      * @param  non-empty-list<DockPlan>  $docks
-     * @return non-empty-list<array{dock: DockPlan, worth: float, why: string}> best first
+     * @return non-empty-list<array{dock: DockPlan, worth: float, why: string|Said}> best first
      */
     public static function ranked(array $docks, Settled $day): array
     {
@@ -36,7 +37,7 @@ final class DockRow
             $why = match (true) {
                 $changes !== [] => 'the bank changes at it: '.implode(', ', array_map(static fn (Extra $e): string => $e->words(), $changes)),
                 $summer => 'shallow at the back and deep at the front, as in high summer it should be',
-                default => "its {$marks[0]->part}: ".lcfirst($marks[0]->text),
+                default => Said::joined("its {$marks[0]->part}: ", Said::small($marks[0]->text)),
             };
             $ranked[] = ['dock' => $dock, 'worth' => $worth * ($summer ? 1.2 : 1.0), 'why' => $why];
         }

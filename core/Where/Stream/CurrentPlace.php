@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Where\Stream;
 
+use OldEddy\Basics\Said;
 use OldEddy\Day\Conditions\Current;
 use OldEddy\Day\Conditions\Structure;
 
@@ -30,7 +31,7 @@ final readonly class CurrentPlace
         public array $castFt,
         public float $weightOz,
         public string $side,
-        public string $text,
+        public string|Said $text,
     ) {
     }
 

@@ -41,8 +41,8 @@
                     <td>{{ $units->size($lure->lengthsIn[0]) }}@if (count($lure->lengthsIn) > 1) to {{ $units->size($lure->lengthsIn[count($lure->lengthsIn) - 1]) }}@endif</td>
                     <td>{{ implode(', ', array_map(fn ($c) => $c === 'none' ? 'open water' : str_replace('_', ' ', $c), array_keys(array_slice(collect($lure->covers)->sortDesc()->all(), 0, 3)))) }}</td>
                     <td>{{ implode(', ', array_map(fn ($c) => str_replace('_', ' ', $c), $lure->cadences)) }}</td>
-                    <td>{{ $lure->hook }}@if ($lure->trailer), {{ $lure->trailer }}@endif</td>
-                    <td>{{ OldEddy\Choice\Tackle\Tackle::line($lure, $plan->reading) }}</td>
+                    <td>{{ $units->say(OldEddy\Basics\Said::of($lure->hook)) }}@if ($lure->trailer), {{ $lure->trailer }}@endif</td>
+                    <td>{{ $units->say(OldEddy\Choice\Tackle\Tackle::line($lure, $plan->reading)) }}</td>
                     <td>{{ OldEddy\Choice\Tackle\Tackle::rod($lure) }}</td>
                     <td class="num">{{ $entry ? number_format($entry->score, 2) : 'out' }}</td>
                 </tr>

@@ -50,7 +50,7 @@
             </ol>
             <h3>What would change the first choice?</h3>
             @if ($flips)
-                <ul>@foreach ($flips as $flip)<li>{{ ucfirst($flip->change) }}: {{ str_replace('_', ' ', $flip->first) }} first.</li>@endforeach</ul>
+                <ul>@foreach ($flips as $flip)<li>{{ ucfirst($units->say($flip->change)) }}: {{ str_replace('_', ' ', $flip->first) }} first.</li>@endforeach</ul>
             @else
                 <p>No single change that was tried: neither visibility, five degrees, front, sky, wind nor shade.</p>
             @endif
@@ -60,7 +60,7 @@
                 <summary>Why not the others ({{ count($plan->ruledOut) }})</summary>
                 <ul class="because">
                     @foreach ($plan->ruledOut as $out)
-                        @include('partials.because', ['text' => ucfirst(str_replace('_', ' ', $out->lure)).': '.lcfirst($out->why), 'id' => $out->ruleId])
+                        @include('partials.because', ['text' => OldEddy\Basics\Said::joined(ucfirst(str_replace('_', ' ', $out->lure)).': ', OldEddy\Basics\Said::small($out->why)), 'id' => $out->ruleId])
                     @endforeach
                 </ul>
             </details>
@@ -73,11 +73,11 @@
             <dl class="figures">
                 <div><dt>color</dt><dd>@foreach ($chosen->colors as $color)<span class="color-choice"><i class="swatch swatch-{{ $color->family->value }}" aria-hidden="true"></i>{{ $color->name }} <small>{{ $color->why }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $color->ruleId) }}">because {{ $color->ruleId }}</a></small></span>@endforeach</dd></div>
                 <div><dt>depth</dt><dd>{{ $units->depth($setup->depthFt) }}@if ($setup->ratedFt), a model rated {{ $units->depth($setup->ratedFt) }}@endif @if ($setup->countdownSeconds()), count to {{ max(1, (int) round($setup->countdownSeconds())) }}@endif</dd></div>
-                <div><dt>rigged</dt><dd>{{ $units->weight($setup->spec->weightOz) }}, {{ $units->size($setup->spec->lengthIn) }}, {{ $setup->spec->hook }}@if ($setup->spec->trailer), {{ $setup->spec->trailer }}@endif @if ($setup->spec->blades), {{ $setup->spec->blades }}@endif @if ($setup->spec->rattle), rattle @endif</dd></div>
+                <div><dt>rigged</dt><dd>{{ $units->weight($setup->spec->weightOz) }}, {{ $units->size($setup->spec->lengthIn) }}, {{ $units->say($setup->spec->hook) }}@if ($setup->spec->trailer), {{ $setup->spec->trailer }}@endif @if ($setup->spec->blades), {{ $setup->spec->blades }}@endif @if ($setup->spec->rattle), rattle @endif</dd></div>
                 <div><dt>cast</dt><dd>{{ $setup->castKind }}, {{ $units->depth($setup->path->cast->lengthFt) }}</dd></div>
                 <div><dt>speed</dt><dd>{{ $units->pace($setup->cadence->speedFtS) }}@if ($setup->cadence->pauseS), pause {{ App\Show\Units::seconds($setup->cadence->pauseS) }}@endif</dd></div>
                 <div><dt>seen</dt><dd>from {{ $units->depth($chosen->seenFromFt($plan->reading)) }}, as a {{ $chosen->seenAs($plan->reading) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'W8') }}">because W8</a></dd></div>
-                <div><dt>line</dt><dd>{{ $chosen->line }}</dd></div>
+                <div><dt>line</dt><dd>{{ $units->say($chosen->line) }}</dd></div>
                 <div><dt>rod</dt><dd>{{ $chosen->rod }}</dd></div>
             </dl>
             @include('choose.rig', ['lure' => $chosen->lure, 'on' => $rack->contains('lure', $chosen->lure->key)])

@@ -12,14 +12,14 @@
                 @foreach ($day->evidence->levelsOf($factor) as $level)
                     @php([$low, $mean, $high] = $plot->span($level))
                     <tr>
-                        <td>{{ $units->say(App\Show\Word::of($level->level)) }}</td>
+                        <td>{{ $units->level($level->level) }}</td>
                         <td><svg viewBox="0 0 204 18" class="plot-line" role="img" aria-label="{{ $mean }} per 100 casts, {{ $low }} to {{ $high }}"><line x1="0" x2="204" y1="17.5" y2="17.5" class="plot-base"/><line x1="{{ $plot->x($low) }}" x2="{{ $plot->x($high) }}" y1="9" y2="9" class="plot-span"/><circle cx="{{ $plot->x($mean) }}" cy="9" r="4" class="plot-dot plot-{{ $level->claim->value }}"/></svg></td>
                         <td class="num">{{ $level->casts }}</td>
                         <td><span class="verdict verdict-{{ $level->claim->value }}">{{ $level->claim->words() }}</span>@if ($level->claim !== $level->verdict) <span class="muted">confirmed by itself, but among so many levels it may be chance;</span>@endif @if ($level->castsUntilFaded !== null) <span class="muted">faded after {{ $level->castsUntilFaded }} more blank casts</span>@endif</td>
                     </tr>
                 @endforeach
                 @if ($plot->apart($factor) !== null)
-                    <tr><td colspan="4" class="muted">{{ $units->say($plot->apart($factor)) }}</td></tr>
+                    <tr><td colspan="4" class="muted">{{ $units->say($plot->apart($factor) ?? '') }}</td></tr>
                 @endif
             </tbody>
         @endforeach

@@ -6,7 +6,7 @@
         <section>
             <h1>{{ ucfirst($day->pattern->verdict->words()) }}</h1>
             <p class="lede">{{ ucfirst($units->say($day->pattern->text)) }}</p>
-            @if ($day->pattern->limits)<p class="muted">Its limits: {{ implode('; ', $day->pattern->limits) }}.</p>@endif
+            @if ($day->pattern->limits)<p class="muted">Its limits: {{ implode('; ', array_map($units->say(...), $day->pattern->limits)) }}.</p>@endif
             @include('partials.ribbon', ['key' => 'confirm'])
             <h2>Next</h2>
             <ol class="moves">
@@ -17,10 +17,10 @@
             @if ($evidence->stints)
             <h2>{{ $trip->isOpen() ? 'So far' : 'What the day leaves' }}</h2>
             <dl class="figures">
-                <div><dt>held</dt><dd>@forelse ($summary->held as $one){{ $loop->first ? '' : '; ' }}{{ App\Show\Word::of($one['level']->factor) }} {{ App\Show\Word::of($one['level']->level) }} <span class="muted">since {{ substr($one['since'], 11, 5) }}</span>@empty nothing @endforelse</dd></div>
-                <div><dt>faded</dt><dd>@forelse ($summary->faded as $one){{ $loop->first ? '' : '; ' }}{{ App\Show\Word::of($one['level']->factor) }} {{ App\Show\Word::of($one['level']->level) }} <span class="muted">stood at {{ substr($one['stood'], 11, 5) }}, gone by {{ substr($one['at'], 11, 5) }}</span>@empty nothing @endforelse</dd></div>
-                <div><dt>rejected</dt><dd>{{ implode('; ', array_map(fn ($l) => App\Show\Word::of("{$l->factor} {$l->level}"), $summary->rejected)) ?: 'nothing' }}</dd></div>
-                <div><dt>hardly tried</dt><dd>@forelse (array_slice($neverTried, 0, 6) as $one){{ $loop->first ? '' : '; ' }}{{ $one->factor }} {{ App\Show\Word::of($one->level) }} <span class="muted">best with {{ round(100 * $one->chance) }} %</span>@empty nothing the plan named @endforelse</dd></div>
+                <div><dt>held</dt><dd>@forelse ($summary->held as $one){{ $loop->first ? '' : '; ' }}{{ App\Show\Word::of($one['level']->factor) }} {{ $units->level($one['level']->level) }} <span class="muted">since {{ substr($one['since'], 11, 5) }}</span>@empty nothing @endforelse</dd></div>
+                <div><dt>faded</dt><dd>@forelse ($summary->faded as $one){{ $loop->first ? '' : '; ' }}{{ App\Show\Word::of($one['level']->factor) }} {{ $units->level($one['level']->level) }} <span class="muted">stood at {{ substr($one['stood'], 11, 5) }}, gone by {{ substr($one['at'], 11, 5) }}</span>@empty nothing @endforelse</dd></div>
+                <div><dt>rejected</dt><dd>{{ implode('; ', array_map(fn ($l) => App\Show\Word::of($l->factor).' '.$units->level($l->level), $summary->rejected)) ?: 'nothing' }}</dd></div>
+                <div><dt>hardly tried</dt><dd>@forelse (array_slice($neverTried, 0, 6) as $one){{ $loop->first ? '' : '; ' }}{{ $one->factor }} {{ $units->level($one->level) }} <span class="muted">best with {{ round(100 * $one->chance) }} %</span>@empty nothing the plan named @endforelse</dd></div>
                 @if ($day->past->days)<div><dt>your past</dt><dd>{{ $day->past->days }} {{ $day->past->days === 1 ? 'day' : 'days' }} in {{ $day->reading->stage->stage->words() }} with like clarity: {{ number_format($day->past->casts) }} casts; {{ round(100 * $day->past->prior()->perCast, 1) }} in 100 believed before the first cast, worth {{ round($day->past->prior()->casts) }} casts</dd></div>@endif
             </dl>
             @endif
@@ -42,7 +42,7 @@
                 <h2>Not to be told apart</h2>
                 <ul>
                     @foreach ($evidence->confounded as $group)
-                        <li>{{ implode(' · ', array_map(fn ($n) => str_replace(['_', ':'], [' ', ' '], $n), $group)) }} <span class="muted">always came together</span></li>
+                        <li>{{ implode(' · ', array_map(fn ($n) => App\Show\Word::of((string) strstr($n, ':', true)).' '.$units->level(substr((string) strstr($n, ':'), 1)), $group)) }} <span class="muted">always came together</span></li>
                     @endforeach
                 </ul>
             @endif

@@ -9,7 +9,7 @@
         <table class="log">
             <thead><tr><th scope="col">section</th>@foreach ($plans as $plan)<th scope="col">{{ $plan->name }}</th>@endforeach</tr></thead>
             <tbody>
-                <tr><th scope="row">stage</th>@foreach ($plans as $plan)<td><b>{{ $plan->reading->stage->stage->words() }}</b><br><span class="muted">{{ $plan->reading->stage->why }}</span></td>@endforeach</tr>
+                <tr><th scope="row">stage</th>@foreach ($plans as $plan)<td><b>{{ $plan->reading->stage->stage->words() }}</b><br><span class="muted">{{ $units->say($plan->reading->stage->why) }}</span></td>@endforeach</tr>
                 <tr><th scope="row">water</th>@foreach ($plans as $plan)<td>{{ $units->temp($plan->reading->day->tempF) }}, {{ $plan->reading->day->clarity->value }}, {{ $plan->reading->day->clarityShift->words() }}</td>@endforeach</tr>
                 <tr><th scope="row">mood</th>@foreach ($plans as $plan)<td>{{ $plan->reading->mood->word() }} {{ sprintf('%+.2f', $plan->reading->mood->value) }}</td>@endforeach</tr>
                 <tr><th scope="row">fish</th>@foreach ($plans as $plan)<td>{{ $units->band($plan->reading->stand->shallowFt, $plan->reading->stand->deepFt) }}, {{ $plan->reading->stand->column->words() }}</td>@endforeach</tr>

@@ -19,7 +19,7 @@
             <legend>Schools</legend>
             <p>Practitioners disagree in places. Left open, the default of the trade holds.</p>
             @foreach ($choices as $key => $schools)
-                <label for="school-{{ $key }}">{{ OldEddy\Day\Schools\Schools::WORDS[$key] }}</label>
+                <label for="school-{{ $key }}">{{ $units->say(OldEddy\Day\Schools\Schools::about($key)) }}</label>
                 <select id="school-{{ $key }}" name="schools[{{ $key }}]">
                     <option value="">default</option>
                     @foreach ($schools as $school)

@@ -33,6 +33,6 @@
 @php($like = $chosen->docksLikeIt())
 @if (count($row) > 1)
     <h3>The row of docks</h3>
-    <ol class="because">@foreach ($row as $one)<li><b>{{ $one['dock']->name }}</b> <span class="muted">{{ $units->band($one['dock']->insideFt, $one['dock']->outsideFt) }}; {{ $units->say(rtrim($one['why'], '.')) }}</span></li>@endforeach</ol>
+    <ol class="because">@foreach ($row as $one)<li><b>{{ $one['dock']->name }}</b> <span class="muted">{{ $units->band($one['dock']->insideFt, $one['dock']->outsideFt) }}; {{ rtrim($units->say($one['why']), '.') }}</span></li>@endforeach</ol>
     <p>@if ($like)Same depth inside and outside: {{ implode(', ', array_map(fn ($d) => $d->name, $like)) }}.@else No other dock here has the same depth inside and outside.@endif <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'S16') }}">because S16</a> <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'S17') }}">because S17</a></p>
 @endif

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Choice\Lineup\Factors;
 
+use OldEddy\Basics\Said;
 use OldEddy\Choice\Lineup\Effect;
 use OldEddy\Choice\Lineup\Factor;
 use OldEddy\Choice\Lures\LureFamily;
@@ -22,10 +23,10 @@ final class ClarityFactor implements Factor
         $looked = 0.75 + 0.45 * $lure->sight - 0.25 * max(0.0, $lure->vibration - 0.5) - 0.1 * $lure->sound;
         $effect = max(0.1, (1 - $seen) * $felt + $seen * $looked);
         $text = match (true) {
-            $effect >= 0.9 && $seen < 0.5 => sprintf('At %.1f ft of visibility its vibration is felt.', $reading->day->visibilityFt),
-            $effect >= 0.9 => sprintf('At %.1f ft of visibility it is seen from afar.', $reading->day->visibilityFt),
-            $seen < 0.5 => sprintf('At %.1f ft of visibility too little of it is seen or felt.', $reading->day->visibilityFt),
-            default => sprintf('At %.1f ft of visibility it is loud for what they can see.', $reading->day->visibilityFt),
+            $effect >= 0.9 && $seen < 0.5 => Said::of('At {%.1f ft} of visibility its vibration is felt.', $reading->day->visibilityFt),
+            $effect >= 0.9 => Said::of('At {%.1f ft} of visibility it is seen from afar.', $reading->day->visibilityFt),
+            $seen < 0.5 => Said::of('At {%.1f ft} of visibility too little of it is seen or felt.', $reading->day->visibilityFt),
+            default => Said::of('At {%.1f ft} of visibility it is loud for what they can see.', $reading->day->visibilityFt),
         };
 
         return new Effect('clarity', $effect, $text, $reading->day->clarity === Clarity::Mud ? 'L5' : 'W4');

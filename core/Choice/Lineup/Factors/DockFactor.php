@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Choice\Lineup\Factors;
 
+use OldEddy\Basics\Said;
 use OldEddy\Choice\Lineup\Effect;
 use OldEddy\Choice\Lineup\Factor;
 use OldEddy\Choice\Lures\LureFamily;
@@ -33,13 +34,13 @@ final class DockFactor implements Factor
         }
         if ($depth < 5.0) {
             return in_array($lure->key, ['flipping_jig', 'casting_jig', 'finesse_jig', 'creature_texas_rig', 'stick_worm', 'shaky_head', 'wacky_rig'], true)
-                ? new Effect('dock', 1.3, sprintf('Floating dock over %.0f ft: they are on the bottom.', $depth), 'S11') : null;
+                ? new Effect('dock', 1.3, Said::of('Floating dock over {%.0f ft}: they are on the bottom.', $depth), 'S11') : null;
         }
         if ($depth >= 15 && in_array($lure->key, ['flutter_spoon', 'football_jig', 'drop_shot'], true)) {
             return new Effect('dock', 1.3, 'Deep dock: suspended fish.', 'S19');
         }
         if ($depth > 6.0 && in_array($lure->key, ['jerkbait', 'spinnerbait', 'bladed_jig', 'paddletail_swimbait', 'swim_jig', 'underspin_swimbait'], true)) {
-            return new Effect('dock', 1.3, sprintf('Floating dock over %.0f ft: swim it just beneath the floats.', $depth), 'S11');
+            return new Effect('dock', 1.3, Said::of('Floating dock over {%.0f ft}: swim it just beneath the floats.', $depth), 'S11');
         }
 
         return null;

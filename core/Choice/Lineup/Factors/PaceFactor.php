@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Choice\Lineup\Factors;
 
+use OldEddy\Basics\Said;
 use OldEddy\Choice\Lineup\Effect;
 use OldEddy\Choice\Lineup\Factor;
 use OldEddy\Choice\Lures\LureFamily;
@@ -28,9 +29,9 @@ final class PaceFactor implements Factor
         $effect = max($ratio > 0 ? 0.55 : 0.88, 1.12 - $cost * $ratio ** 2);
 
         return new Effect('pace', $effect, match (true) {
-            $effect >= 1.0 => sprintf('At %.1f ft/s it stays in front of fish in this mood.', $pace),
-            $ratio > 0 => sprintf('At %.1f ft/s it leaves fish in this mood behind.', $pace),
-            default => sprintf('At %.1f ft/s it covers little water for fish this willing.', $pace),
+            $effect >= 1.0 => Said::of('At {%.1f ft/s} it stays in front of fish in this mood.', $pace),
+            $ratio > 0 => Said::of('At {%.1f ft/s} it leaves fish in this mood behind.', $pace),
+            default => Said::of('At {%.1f ft/s} it covers little water for fish this willing.', $pace),
         }, $lure->deflects && ! $reading->mood->isNegative() ? 'L8' : 'L11');
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Choice\Lineup\Factors;
 
+use OldEddy\Basics\Said;
 use OldEddy\Choice\Lineup\Effect;
 use OldEddy\Choice\Lineup\Factor;
 use OldEddy\Choice\Lures\LureFamily;
@@ -19,10 +20,10 @@ final class SeasonFactor implements Factor
         $stage = $lure->at($reading->stage->stage);
         $effect = $warm * $stage;
         $text = match (true) {
-            $warm < 0.9 => sprintf('%.0f °F is %s its best span of %.0f-%.0f °F.', $reading->day->tempF, $reading->day->tempF < $lure->tempF[1] ? 'under' : 'over', $lure->tempF[1], $lure->tempF[2]),
+            $warm < 0.9 => Said::of('{%.0f °F} is %s its best span of {%.0f-%.0f °F}.', $reading->day->tempF, $reading->day->tempF < $lure->tempF[1] ? 'under' : 'over', $lure->tempF[1], $lure->tempF[2]),
             $stage > 1 => 'One for the '.$reading->stage->stage->words().'.',
             $stage < 1 => 'Not at its best in '.$reading->stage->stage->words().'.',
-            default => sprintf('%.0f °F suits it.', $reading->day->tempF),
+            default => Said::of('{%.0f °F} suits it.', $reading->day->tempF),
         };
 
         return new Effect('season', $effect, $text, 'FAMILIES');

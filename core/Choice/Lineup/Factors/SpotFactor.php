@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Choice\Lineup\Factors;
 
+use OldEddy\Basics\Said;
 use OldEddy\Choice\Lineup\Effect;
 use OldEddy\Choice\Lineup\Factor;
 use OldEddy\Choice\Lures\LureFamily;
@@ -25,7 +26,7 @@ final class SpotFactor implements Factor
                 default => ['paddletail_swimbait', 'walking_topwater', 'popper'],
             };
             if (in_array($lure->key, $named, true)) {
-                return new Effect('place', 1.6, sprintf('The shade line at %.1f ft of visibility.', $day->visibilityFt), 'L6');
+                return new Effect('place', 1.6, Said::of('The shade line at {%.1f ft} of visibility.', $day->visibilityFt), 'L6');
             }
             if ($day->isCalm() && in_array($lure->key, ['shaky_head', 'drop_shot', 'small_mushroom_jig', 'finesse_jig'], true)) {
                 return new Effect('place', 1.2, 'A windless shade line: slower.', 'L6');

@@ -26,7 +26,7 @@ return [
         'species' => ['bass' => 1.0, 'smallmouth_bass' => 0.6, 'northern_pike' => 0.7],
         'stages' => ['postspawn' => 1.1, 'summer' => 1.1, 'early_fall' => 1.05, 'prespawn' => 0.6],
         'forage' => ['frog', 'bluegill'], 'lengths_in' => [3.5, 4.0], 'weights_oz' => [0.25],
-        'hook' => 'weighted 4/0 wide-gap hook, about 1/4 oz', 'trailer' => null, 'line' => 'braid_heavy', 'rod' => 'frog',
+        'hook' => 'weighted 4/0 wide-gap hook, about {1/4 oz}', 'trailer' => null, 'line' => 'braid_heavy', 'rod' => 'frog',
         'buoyancy' => 'sinks', 'cadences' => ['gurgle_and_kill'], 'colors' => 'frog', 'cast' => 'long',
     ],
     'buzzbait' => [

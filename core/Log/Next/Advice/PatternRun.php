@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OldEddy\Log\Next\Advice;
 
+use OldEddy\Basics\Said;
+use OldEddy\Log\Evidence\Stint;
 use OldEddy\Log\Evidence\Verdict;
 use OldEddy\Log\Next\Action;
 use OldEddy\Log\Next\Move;
@@ -49,9 +51,9 @@ final class PatternRun implements Adviser
                 $leads = $day->evidence->of($factor, $level);
                 if ($leads !== null && $leads->contactCount >= 2 && $leads->pBetter >= 0.75) {
                     $test = $this->separating($day, $group);
-                    $how = $test === null ? 'keep the first, change the last, and see which of them it is' : sprintf('%s at %s has %s but not %s, and tells', str_replace('_', ' ', $test->presentation->lure), $test->place->name, self::words(self::kept($test, $group, true)), self::words(self::kept($test, $group, false)));
+                    $how = $test === null ? 'keep the first, change the last, and see which of them it is' : Said::of('%s at %s has %s but not %s, and tells', str_replace('_', ' ', $test->presentation->lure), $test->place->name, self::words(self::kept($test, $group, true)), self::words(self::kept($test, $group, false)));
 
-                    return new Move(Action::Separate, ucfirst(sprintf('%s always came together: %s.', self::words($group), $how)), 'M9', $test, $day->pBetter($test), 'a contact on only one of them');
+                    return new Move(Action::Separate, Said::capital(Said::of('%s always came together: %s.', self::words($group), $how)), 'M9', $test, $day->pBetter($test), 'a contact on only one of them');
                 }
             }
         }
@@ -89,8 +91,8 @@ final class PatternRun implements Adviser
     }
 
     /** @param  list<string>  $names  "factor:level" */
-    private static function words(array $names): string
+    private static function words(array $names): Said
     {
-        return implode(' and ', array_map(static fn (string $n): string => str_replace('_', ' ', substr((string) strstr($n, ':'), 1)), $names));
+        return Said::listed(' and ', ...array_map(static fn (string $n): string|Said => Stint::said(substr((string) strstr($n, ':'), 1)), $names));
     }
 }

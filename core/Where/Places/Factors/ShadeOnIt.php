@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Where\Places\Factors;
 
+use OldEddy\Basics\Said;
 use OldEddy\Reading\ShadeCounts;
 use OldEddy\Where\Places\Hour;
 use OldEddy\Where\Places\Place;
@@ -27,15 +28,15 @@ final class ShadeOnIt implements PlaceFactor
         $width = $bank->widthFt($sun);
         if (! ShadeCounts::matters($day)) {
             return $width > 0 && ! ShadeCounts::starting($day)
-                ? new Reason(0.85, sprintf('In the shade at %.0f °F: the sunny side is better.', $day->tempF), 'S20')
+                ? new Reason(0.85, Said::of('In the shade at {%.0f °F}: the sunny side is better.', $day->tempF), 'S20')
                 : null;
         }
         [$least, $most] = ShadeDay::BEST_FT;
 
         return match (true) {
-            $width >= $least && $width <= $most => new Reason(1.35, sprintf('Shade %.0f ft wide now: the best there is.', $width), 'S21'),
-            $width > 0 && $width < $least => new Reason($day->visibilityFt < 1.5 ? 1.25 : 1.1, sprintf('A strip of shade, %.0f ft.', $width), 'S21'),
-            $width > $most => new Reason($day->visibilityFt > 4 && $width <= 15 ? 1.2 : 1.08, sprintf('Shade %.0f ft wide spreads them.', min(999, $width)), 'S21'),
+            $width >= $least && $width <= $most => new Reason(1.35, Said::of('Shade {%.0f ft} wide now: the best there is.', $width), 'S21'),
+            $width > 0 && $width < $least => new Reason($day->visibilityFt < 1.5 ? 1.25 : 1.1, Said::of('A strip of shade, {%.0f ft}.', $width), 'S21'),
+            $width > $most => new Reason($day->visibilityFt > 4 && $width <= 15 ? 1.2 : 1.08, Said::of('Shade {%.0f ft} wide spreads them.', min(999, $width)), 'S21'),
             default => null,
         };
     }
