@@ -135,7 +135,7 @@ final class EvidenceTest extends TestCase
         ]));
         self::assertSame(Verdict::Confirmed, $pattern->verdict);
         self::assertStringContainsString('flooded bushes', (string) $pattern->text);
-        self::assertStringContainsString('2-4 ft', $pattern->text);
+        self::assertStringContainsString('2-4 ft', (string) $pattern->text);
         self::assertSame('Nothing logged yet.', Pattern::in(Evidence::weigh([]))->text);
         self::assertStringContainsString('one fish is not a pattern', Pattern::in(Evidence::weigh([$this->stint(['spot' => 'A'], 30, ['caught'])]))->text);
     }

@@ -278,8 +278,8 @@ final class LineupTest extends TestCase
     public function test_line_and_rod(): void
     {
         self::assertStringContainsString('trace', (string) (self::plan(['species' => 'northern_pike'])->entry('spinnerbait')->line ?? ''));
-        self::assertStringContainsString('50-65 lb braid', self::plan(['date' => '2026-07-01', 'water.temp_f' => 78, 'spot' => ['cover' => ['grass_matted'], 'depth_ft' => [1, 5]]])->entry('hollow_frog')->line ?? '');
-        self::assertStringContainsString('leader', self::plan(['water.visibility_ft' => 9, 'water.temp_f' => 66, 'spot' => ['structure' => 'point', 'depth_ft' => [2, 9]]])->entry('buzzbait')->line ?? '');
+        self::assertStringContainsString('50-65 lb braid', (string) (self::plan(['date' => '2026-07-01', 'water.temp_f' => 78, 'spot' => ['cover' => ['grass_matted'], 'depth_ft' => [1, 5]]])->entry('hollow_frog')->line ?? ''));
+        self::assertStringContainsString('leader', (string) (self::plan(['water.visibility_ft' => 9, 'water.temp_f' => 66, 'spot' => ['structure' => 'point', 'depth_ft' => [2, 9]]])->entry('buzzbait')->line ?? ''));
         self::assertStringContainsString('parabolic', self::plan([])->entry('squarebill_crankbait')->rod ?? '');
     }
 

@@ -117,7 +117,7 @@ final class NextMoveTest extends TestCase
         $move = array_values(array_filter($this->next($log), static fn (Move $m): bool => $m->action === Action::Separate))[0];
         $reeds = $move->offer?->place->cover === 'reeds';
         self::assertNotSame($reeds, $move->offer?->presentation->lure === 'casting_jig', (string) $move->text);
-        self::assertStringContainsString(' but not ', $move->text);
+        self::assertStringContainsString(' but not ', (string) $move->text);
     }
 
     /** M4: two throw different things until one wins. */
