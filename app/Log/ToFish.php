@@ -69,7 +69,7 @@ final readonly class ToFish
 
     private static function slot(Entry $rod): RackSlot
     {
-        return new RackSlot(['lure' => $rod->lure->key, 'color' => $rod->colors[0]->family->value, 'depth_ft' => $rod->setup->depthFt, 'retrieve' => $rod->setup->cadence->key]);
+        return new RackSlot(['lure' => $rod->lure->key, 'color' => $rod->colors()[0]->family->value, 'depth_ft' => $rod->setup()->depthFt, 'retrieve' => $rod->setup()->cadence->key]);
     }
 
     /**

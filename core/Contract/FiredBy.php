@@ -60,13 +60,13 @@ final class FiredBy
                     $said[] = Said::joined($name, Said::small($effect->text));
                 }
             }
-            foreach ($entry->colors as $color) {
+            foreach ($entry->colors() as $color) {
                 if ($color->ruleId === $id) {
                     $said[] = "{$name}{$color->name}. {$color->why}";
                 }
             }
-            if ($entry->setup->cadence->ruleId === $id) {
-                $said[] = Said::joined($name, Said::small($entry->setup->cadence->text));
+            if ($entry->setup()->cadence->ruleId === $id) {
+                $said[] = Said::joined($name, Said::small($entry->setup()->cadence->text));
             }
         }
         foreach ($plan->ruledOut as $out) {

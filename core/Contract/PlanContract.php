@@ -101,7 +101,7 @@ final class PlanContract
     /** @return array<string, mixed> */
     private static function ofEntry(Entry $entry, Reading $reading): array
     {
-        $setup = $entry->setup;
+        $setup = $entry->setup();
 
         return [
             'rank' => $entry->rank,
@@ -117,7 +117,7 @@ final class PlanContract
                 'rattle' => $setup->spec->rattle,
                 'rated_depth_ft' => $setup->ratedFt,
             ],
-            'colors' => array_map(static fn (ColorChoice $c): array => ['family' => $c->family->value, 'name' => $c->name, 'why' => $c->why, 'id' => $c->ruleId, 'school' => $c->school], $entry->colors),
+            'colors' => array_map(static fn (ColorChoice $c): array => ['family' => $c->family->value, 'name' => $c->name, 'why' => $c->why, 'id' => $c->ruleId, 'school' => $c->school], $entry->colors()),
             'depth_ft' => $setup->depthFt,
             'countdown_s' => $setup->countdownSeconds() === null ? null : round($setup->countdownSeconds(), 1),
             'cast' => $setup->castKind,
@@ -131,12 +131,12 @@ final class PlanContract
                 'id' => $setup->cadence->ruleId,
                 'school' => $setup->cadence->school,
             ],
-            'line' => (string) $entry->line,
-            'rod' => $entry->rod,
-            'seconds_in_zone' => round($setup->secondsInZone, 1),
+            'line' => (string) $entry->line(),
+            'rod' => $entry->rod(),
+            'seconds_in_zone' => round($setup->secondsInZone(), 1),
             'seconds_near_cover' => round($setup->secondsNearCover($reading), 1),
-            'seen_from_ft' => round($entry->seenFromFt($reading), 2),
-            'seen_as' => $entry->seenAs($reading),
+            'seen_from_ft' => round($entry->seenFromFt(), 2),
+            'seen_as' => $entry->seenAs(),
             'warnings' => array_map(strval(...), $setup->snagWarnings($reading)),
             'handling' => array_map(static fn (string $id, string $text): array => ['id' => $id, 'text' => $text], array_keys($h = Handling::of($entry->lure, $reading)), $h),
             'reasons' => array_map(static fn (Effect $e): array => ['factor' => $e->factor, 'effect' => $e->effect, 'text' => (string) $e->text, 'id' => $e->ruleId, 'school' => $e->school], $entry->effects),

@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace OldEddy\Plan;
 
-use OldEddy\Choice\Color\ColorChooser;
 use OldEddy\Choice\Lineup\Entry;
 use OldEddy\Choice\Lineup\LureRanking;
 use OldEddy\Choice\Lineup\Refusals;
 use OldEddy\Choice\Lineup\Rods;
-use OldEddy\Choice\Lineup\Setup;
-use OldEddy\Choice\Tackle\Tackle;
 use OldEddy\Day\Conditions\Conditions;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Plan\Cautions\Cautions;
@@ -32,16 +29,7 @@ final class Planner
         $ranking = LureRanking::of($reading);
         $lineup = [];
         foreach ($ranking->scored as $i => $scored) {
-            $lineup[] = new Entry(
-                $i + 1,
-                $scored->lure,
-                $scored->score,
-                $scored->effects,
-                Setup::of($scored->lure, $reading),
-                ColorChooser::choose($scored->lure, $reading),
-                Tackle::line($scored->lure, $reading),
-                Tackle::rod($scored->lure),
-            );
+            $lineup[] = new Entry($reading, $i + 1, $scored->lure, $scored->score, $scored->effects);
         }
         $rods = Rods::rig($lineup, $reading);
         $keys = array_map(static fn (Entry $e): string => $e->lure->key, $rods);

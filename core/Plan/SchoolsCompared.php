@@ -53,9 +53,9 @@ final class SchoolsCompared
             'place' => $reading->leave ? 'leave the creek' : 'fish '.$reading->stand->structures[0]->words().', '.$reading->stand->tightness->words().' to cover',
             'shade' => self::onShade($reading),
             'first choice' => str_replace('_', ' ', $plan->lineup[0]->lure->key),
-            'moving lure' => $moving === null ? 'none' : Said::of('%s in %s at {%.1f ft/s}', $moving->lure->name(), $moving->colors[0]->name, $moving->setup->cadence->speedFtS),
-            'bottom lure' => $bottom === null ? 'none' : sprintf('%s in %s', $bottom->lure->name(), $bottom->colors[0]->name),
-            'sound' => $rattling === null ? 'no rattling lure' : ($rattling->setup->spec->rattle && ! SpecChooser::wantsSilence($reading) ? 'rattle' : 'silent'),
+            'moving lure' => $moving === null ? 'none' : Said::of('%s in %s at {%.1f ft/s}', $moving->lure->name(), $moving->colors()[0]->name, $moving->setup()->cadence->speedFtS),
+            'bottom lure' => $bottom === null ? 'none' : sprintf('%s in %s', $bottom->lure->name(), $bottom->colors()[0]->name),
+            'sound' => $rattling === null ? 'no rattling lure' : ($rattling->setup()->spec->rattle && ! SpecChooser::wantsSilence($reading) ? 'rattle' : 'silent'),
             'after 9 blank casts' => self::afterBlanks($reading, 9),
             'after 18 blank casts' => self::afterBlanks($reading, 18),
         ];

@@ -18,7 +18,7 @@ final class ColorTest extends TestCase
     {
         $entry = self::plan($day)->entry($lure);
         self::assertNotNull($entry, "{$lure} is ruled out");
-        self::assertSame($family, $entry->colors[0]->family->value);
+        self::assertSame($family, $entry->colors()[0]->family->value);
     }
 
     /** @return array<string, array{string, array<string, mixed>, string}> */

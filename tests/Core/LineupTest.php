@@ -104,8 +104,8 @@ final class LineupTest extends TestCase
         self::assertGreaterThan($rank($day + ['forage' => ['goby', 'crawfish']]), $rank($day + ['forage' => ['goby']]), 'goby alone silences the worm by default');
         self::assertLessThan($rank($day + ['forage' => ['goby']]), $rank($day + ['forage' => ['goby'], 'schools' => ['spring_worms' => 'yes']]));
         $silent = self::plan(['schools' => ['loudness' => 'silent']])->entry('squarebill_crankbait');
-        self::assertFalse($silent?->setup->spec->rattle);
-        self::assertTrue(self::plan(['water.visibility_ft' => 1.2, 'water.temp_f' => 78])->entry('squarebill_crankbait')?->setup->spec->rattle);
+        self::assertFalse($silent?->setup()->spec->rattle);
+        self::assertTrue(self::plan(['water.visibility_ft' => 1.2, 'water.temp_f' => 78])->entry('squarebill_crankbait')?->setup()->spec->rattle);
     }
 
     public function test_only_lures_owned_are_in_the_lineup_and_there_is_always_one(): void
@@ -146,7 +146,7 @@ final class LineupTest extends TestCase
     /** D4, common practice: 1/8 oz in 3 ft, 1/4 oz in 4-8 ft, 1/2 oz in reeds, 1 oz in strong current. */
     public function test_weights(): void
     {
-        $weight = static fn (string $lure, array $day): ?float => self::plan($day)->entry($lure)?->setup->spec->weightOz;
+        $weight = static fn (string $lure, array $day): ?float => self::plan($day)->entry($lure)?->setup()->spec->weightOz;
         $flat = static fn (array $depth): array => ['species' => 'smallmouth_bass', 'water.temp_f' => 60, 'spot' => ['structure' => 'flat', 'cover' => ['none'], 'depth_ft' => $depth]];
         self::assertSame(0.125, $weight('paddletail_swimbait', $flat([1, 3])));
         self::assertSame(0.25, $weight('paddletail_swimbait', $flat([4, 8])));
@@ -158,7 +158,7 @@ final class LineupTest extends TestCase
     /** C7, common practice. */
     public function test_blades_follow_the_clarity(): void
     {
-        $blades = static fn (float $visibility): ?string => self::plan(['water.temp_f' => 64, 'water.visibility_ft' => $visibility, 'water.normal_visibility_ft' => $visibility])->entry('spinnerbait')?->setup->spec->blades;
+        $blades = static fn (float $visibility): ?string => self::plan(['water.temp_f' => 64, 'water.visibility_ft' => $visibility, 'water.normal_visibility_ft' => $visibility])->entry('spinnerbait')?->setup()->spec->blades;
         self::assertStringContainsString('painted', (string) $blades(0.5));
         self::assertStringContainsString('gold', (string) $blades(2));
         self::assertSame('silver willow', $blades(8));
@@ -259,7 +259,7 @@ final class LineupTest extends TestCase
         $cranked = $effect('squarebill_crankbait', 'pace', ['water.temp_f' => 60, 'spot' => ['cover' => ['stumps'], 'depth_ft' => [1, 4]]]);
         $wound = $effect('bladed_jig', 'pace', ['water.temp_f' => 60, 'spot' => ['cover' => ['stumps'], 'depth_ft' => [1, 4]]]);
         self::assertGreaterThanOrEqual($wound, $cranked, 'deflection lets neutral fish take a faster lure');
-        $swimbait = static fn (array $day): ?float => self::plan(['species' => 'smallmouth_bass'] + $day)->entry('paddletail_swimbait')?->setup->spec->lengthIn;
+        $swimbait = static fn (array $day): ?float => self::plan(['species' => 'smallmouth_bass'] + $day)->entry('paddletail_swimbait')?->setup()->spec->lengthIn;
         self::assertSame(3.5, $swimbait([]));
         self::assertLessThan(3.5, $swimbait(['weather.front' => 'post_1']));
     }
@@ -277,16 +277,16 @@ final class LineupTest extends TestCase
     /** D6, D7, C12: wire or heavy trace for pike always; a leader in clear water; common practice. */
     public function test_line_and_rod(): void
     {
-        self::assertStringContainsString('trace', (string) (self::plan(['species' => 'northern_pike'])->entry('spinnerbait')->line ?? ''));
-        self::assertStringContainsString('50-65 lb braid', (string) (self::plan(['date' => '2026-07-01', 'water.temp_f' => 78, 'spot' => ['cover' => ['grass_matted'], 'depth_ft' => [1, 5]]])->entry('hollow_frog')->line ?? ''));
-        self::assertStringContainsString('leader', (string) (self::plan(['water.visibility_ft' => 9, 'water.temp_f' => 66, 'spot' => ['structure' => 'point', 'depth_ft' => [2, 9]]])->entry('buzzbait')->line ?? ''));
-        self::assertStringContainsString('parabolic', self::plan([])->entry('squarebill_crankbait')->rod ?? '');
+        self::assertStringContainsString('trace', (string) (self::plan(['species' => 'northern_pike'])->entry('spinnerbait')?->line() ?? ''));
+        self::assertStringContainsString('50-65 lb braid', (string) (self::plan(['date' => '2026-07-01', 'water.temp_f' => 78, 'spot' => ['cover' => ['grass_matted'], 'depth_ft' => [1, 5]]])->entry('hollow_frog')?->line() ?? ''));
+        self::assertStringContainsString('leader', (string) (self::plan(['water.visibility_ft' => 9, 'water.temp_f' => 66, 'spot' => ['structure' => 'point', 'depth_ft' => [2, 9]]])->entry('buzzbait')?->line() ?? ''));
+        self::assertStringContainsString('parabolic', self::plan([])->entry('squarebill_crankbait')?->rod() ?? '');
     }
 
     /** R18, common practice: flip and pitch into cover, skip under docks, parallel along an edge. */
     public function test_the_cast_is_named(): void
     {
-        $cast = static fn (string $lure, array $spot): ?string => self::plan(['water.temp_f' => 66, 'spot' => $spot + ['depth_ft' => [2, 6]]])->entry($lure)?->setup->castKind;
+        $cast = static fn (string $lure, array $spot): ?string => self::plan(['water.temp_f' => 66, 'spot' => $spot + ['depth_ft' => [2, 6]]])->entry($lure)?->setup()->castKind;
         self::assertSame('flip', $cast('flipping_jig', ['cover' => ['reeds']]));
         self::assertSame('pitch', $cast('creature_texas_rig', ['cover' => ['flooded_bushes']]));
         self::assertSame('skip', $cast('stick_worm', ['structure' => 'dock', 'cover' => ['dock']]));
@@ -399,7 +399,7 @@ final class LineupTest extends TestCase
     /** D8, common practice: 20 yards more with the wind on a long cast. */
     public function test_the_wind_carries_long_casts(): void
     {
-        $length = static fn (float $mph): ?float => self::plan(['weather.wind_mph' => $mph])->entry('jerkbait')?->setup->path->cast->lengthFt;
+        $length = static fn (float $mph): ?float => self::plan(['weather.wind_mph' => $mph])->entry('jerkbait')?->setup()->path()->cast->lengthFt;
         self::assertSame(60.0, $length(12) - $length(3));
     }
 }

@@ -40,8 +40,8 @@ final class PropertiesTest extends TestCase
             foreach ($plan->lineup as $entry) {
                 self::assertTrue(is_finite($entry->score) && $entry->score >= 0 && $entry->score <= $last, (string) $said);
                 $last = $entry->score;
-                self::assertTrue(is_finite($entry->setup->secondsInZone) && $entry->setup->secondsInZone >= 0);
-                self::assertNotEmpty($entry->colors);
+                self::assertTrue(is_finite($entry->setup()->secondsInZone()) && $entry->setup()->secondsInZone() >= 0);
+                self::assertNotEmpty($entry->colors());
             }
             self::assertGreaterThanOrEqual(0, $plan->reading->stand->shallowFt);
             self::assertGreaterThan($plan->reading->stand->shallowFt, $plan->reading->stand->deepFt);

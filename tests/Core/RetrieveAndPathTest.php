@@ -25,7 +25,7 @@ final class RetrieveAndPathTest extends TestCase
     /** R1: 3-4 s at 45 °F and above, 7-8 s below, 1-2 s by 55. */
     public function test_the_jerkbait_pause(): void
     {
-        $pause = static fn (float $tempF): ?float => self::plan(['date' => '2026-02-20', 'water.temp_f' => $tempF, 'water.visibility_ft' => 8, 'spot' => ['structure' => 'channel_swing', 'cover' => ['rock'], 'depth_ft' => [4, 12]]])->entry('jerkbait')?->setup->cadence->pauseS;
+        $pause = static fn (float $tempF): ?float => self::plan(['date' => '2026-02-20', 'water.temp_f' => $tempF, 'water.visibility_ft' => 8, 'spot' => ['structure' => 'channel_swing', 'cover' => ['rock'], 'depth_ft' => [4, 12]]])->entry('jerkbait')?->setup()->cadence->pauseS;
         foreach ([36, 40, 44.9] as $tempF) {
             self::assertTrue($pause($tempF) >= 7 && $pause($tempF) <= 8, "{$tempF} °F: {$pause($tempF)} s");
         }
@@ -55,7 +55,7 @@ final class RetrieveAndPathTest extends TestCase
     /** R2, R4, R5, R8, R9, R10, R11. */
     public function test_each_lure_is_worked_as_the_trade_works_it(): void
     {
-        $cadence = static fn (string $lure, array $day) => self::plan($day)->entry($lure)?->setup->cadence;
+        $cadence = static fn (string $lure, array $day) => self::plan($day)->entry($lure)?->setup()->cadence;
         self::assertSame('slow_roll', $cadence('spinnerbait', ['water.temp_f' => 50])?->key);
         self::assertSame('burn_and_bulge', $cadence('spinnerbait', ['water.temp_f' => 64, 'weather.front' => 'approaching', 'weather.sky' => 'overcast', 'weather.wind_mph' => 10, 'spot' => ['cover' => ['stumps'], 'depth_ft' => [1, 5]]])?->key);
         self::assertSame('catch_pop_pause', $cadence('bladed_jig', ['spot' => ['cover' => ['grass_edge'], 'depth_ft' => [3, 8]]])?->key);
@@ -75,7 +75,7 @@ final class RetrieveAndPathTest extends TestCase
     /** R3 and school clear_speed. */
     public function test_clear_water_is_fished_fast_or_subtle_by_school(): void
     {
-        $speed = static fn (array $more): ?float => self::plan(['water.temp_f' => 66, 'water.visibility_ft' => 9, 'water.normal_visibility_ft' => 9] + $more)->entry('paddletail_swimbait')?->setup->cadence->speedFtS;
+        $speed = static fn (array $more): ?float => self::plan(['water.temp_f' => 66, 'water.visibility_ft' => 9, 'water.normal_visibility_ft' => 9] + $more)->entry('paddletail_swimbait')?->setup()->cadence->speedFtS;
         self::assertGreaterThan($speed(['schools' => ['clear_speed' => 'subtle']]), $speed(['schools' => ['clear_speed' => 'fast']]));
         self::assertSame($speed(['schools' => ['clear_speed' => 'fast']]), $speed([]));
         self::assertSame($speed(['schools' => ['clear_speed' => 'subtle'], 'weather.front' => 'post_1']), $speed(['weather.front' => 'post_1']));
@@ -107,16 +107,16 @@ final class RetrieveAndPathTest extends TestCase
     public function test_a_crankbait_is_taken_that_touches_the_target_depth(): void
     {
         $plan = self::plan(['date' => '2026-07-18', 'water.temp_f' => 82, 'spot' => ['structure' => 'ledge', 'cover' => ['none'], 'depth_ft' => [12, 20]]]);
-        $setup = $plan->entry('deep_crankbait')?->setup;
+        $setup = $plan->entry('deep_crankbait')?->setup();
         self::assertNotNull($setup);
         self::assertGreaterThanOrEqual($plan->reading->stand->shallowFt, $setup->depthFt);
-        self::assertTrue($setup->path->touchesBottom());
+        self::assertTrue($setup->path()->touchesBottom());
     }
 
     /** D2: down over the first third, level, up over the last fifth. */
     public function test_a_diver_goes_down_runs_level_and_comes_up(): void
     {
-        $path = self::plan(['date' => '2026-07-18', 'water.temp_f' => 82, 'spot' => ['structure' => 'ledge', 'cover' => ['none'], 'depth_ft' => [12, 20]]])->entry('deep_crankbait')?->setup->path;
+        $path = self::plan(['date' => '2026-07-18', 'water.temp_f' => 82, 'spot' => ['structure' => 'ledge', 'cover' => ['none'], 'depth_ft' => [12, 20]]])->entry('deep_crankbait')?->setup()->path();
         self::assertNotNull($path);
         $length = $path->cast->lengthFt;
         foreach ($path->points() as $point) {
@@ -133,8 +133,8 @@ final class RetrieveAndPathTest extends TestCase
     {
         $reading = self::reading(['water.temp_f' => 66, 'spot' => ['structure' => 'flat', 'cover' => ['grass_edge'], 'depth_ft' => [2, 12], 'depth_nearby_ft' => 20]]);
         foreach (['spinnerbait', 'paddletail_swimbait', 'bladed_jig'] as $key) {
-            $along = Setup::of(Catalog::get($key), $reading)->secondsInZone;
-            $across = Setup::of(Catalog::get($key), $reading, new Wish(CastAngle::Crossing))->secondsInZone;
+            $along = Setup::of(Catalog::get($key), $reading)->secondsInZone();
+            $across = Setup::of(Catalog::get($key), $reading, new Wish(CastAngle::Crossing))->secondsInZone();
             self::assertGreaterThan($across, $along, $key);
             self::assertGreaterThan(0.0, $along);
         }
@@ -147,7 +147,7 @@ final class RetrieveAndPathTest extends TestCase
             foreach ([Cover::Rock, Cover::Dock, Cover::Laydown] as $cover) {
                 $reading = self::reading(['water.temp_f' => mt_rand(40, 85), 'spot' => ['structure' => 'point', 'cover' => [$cover->value], 'depth_ft' => [2, mt_rand(4, 25)]]]);
                 foreach (CastAngle::cases() as $angle) {
-                    $path = Setup::of($lure, $reading, new Wish($angle))->path;
+                    $path = Setup::of($lure, $reading, new Wish($angle))->path();
                     $last = null;
                     foreach ($path->points() as $point) {
                         self::assertGreaterThanOrEqual(0.0, $point->depthFt, $lure->key);
@@ -173,8 +173,8 @@ final class RetrieveAndPathTest extends TestCase
         $lure = Catalog::get('paddletail_swimbait');
         $slow = Setup::of($lure, $reading, new Wish(speedFtS: 1.0));
         $fast = Setup::of($lure, $reading, new Wish(speedFtS: 3.0));
-        self::assertGreaterThan($fast->secondsInZone, $slow->secondsInZone);
-        self::assertGreaterThan(Setup::of($lure, $reading, new Wish(castFt: 40))->secondsInZone, Setup::of($lure, $reading, new Wish(castFt: 90))->secondsInZone);
+        self::assertGreaterThan($fast->secondsInZone(), $slow->secondsInZone());
+        self::assertGreaterThan(Setup::of($lure, $reading, new Wish(castFt: 40))->secondsInZone(), Setup::of($lure, $reading, new Wish(castFt: 90))->secondsInZone());
         self::assertGreaterThan(Setup::of($lure, $reading, new Wish(weightOz: 0.5))->countdownSeconds(), Setup::of($lure, $reading, new Wish(weightOz: 0.125))->countdownSeconds());
         self::assertSame(0.5, Setup::of($lure, $reading, new Wish(weightOz: 0.5))->spec->weightOz);
     }
@@ -191,10 +191,10 @@ final class RetrieveAndPathTest extends TestCase
     {
         $entry = self::plan(['date' => '2026-02-20', 'water.temp_f' => 44, 'water.visibility_ft' => 8, 'spot' => ['structure' => 'channel_swing', 'cover' => ['rock'], 'depth_ft' => [4, 12]]])->entry('jerkbait');
         self::assertNotNull($entry);
-        $strip = Strip::of($entry->setup);
+        $strip = Strip::of($entry->setup());
         self::assertSame(['jerk', 'pause'], array_column(array_slice($strip->beats, 0, 2), 'do'));
         self::assertSame(3, $strip->beats[0]['count']);
-        self::assertEqualsWithDelta($entry->setup->cadence->pauseS, $strip->beats[1]['to'] - $strip->beats[1]['from'], 0.01);
+        self::assertEqualsWithDelta($entry->setup()->cadence->pauseS, $strip->beats[1]['to'] - $strip->beats[1]['from'], 0.01);
         $last = -1.0;
         foreach ($strip->points as [$seconds, $depth]) {
             self::assertGreaterThanOrEqual($last, $seconds);
@@ -216,7 +216,7 @@ final class RetrieveAndPathTest extends TestCase
     {
         $reading = self::reading(['water.temp_f' => 66, 'spot' => ['structure' => 'point', 'cover' => ['none'], 'depth_ft' => [6, 12]]]);
         $middle = static function (Wish $wish) use ($reading): float {
-            $path = Setup::of(Catalog::get('paddletail_swimbait'), $reading, $wish)->path;
+            $path = Setup::of(Catalog::get('paddletail_swimbait'), $reading, $wish)->path();
 
             return $path->at($path->seconds() * 0.75)->depthFt;
         };
@@ -229,7 +229,7 @@ final class RetrieveAndPathTest extends TestCase
     /** R6, R8, R12, R13, R14, R15: common practice; the speed table is our own. */
     public function test_more_retrieves(): void
     {
-        $cadence = static fn (string $lure, array $day) => self::plan($day)->entry($lure)?->setup->cadence;
+        $cadence = static fn (string $lure, array $day) => self::plan($day)->entry($lure)?->setup()->cadence;
         self::assertSame('medium', $cadence('lipless_crankbait', ['water.visibility_ft' => 0.7, 'water.temp_f' => 62])?->key, 'mud: steady');
         self::assertSame('lift_fall', $cadence('lipless_crankbait', ['water.visibility_ft' => 2.2, 'water.normal_visibility_ft' => 4, 'water.temp_f' => 62])?->key, 'clearing: lift and fall');
         self::assertSame('lift_fall', $cadence('lipless_crankbait', ['water.temp_f' => 46])?->key, 'cold: lift and fall');
@@ -239,8 +239,8 @@ final class RetrieveAndPathTest extends TestCase
         self::assertSame('spin_fast', $cadence('inline_spinner', ['species' => 'muskellunge', 'water.temp_f' => 66])?->key);
         self::assertSame('swim_under_floats', $cadence('football_jig', ['date' => '2026-07-20', 'water.temp_f' => 80, 'spot' => ['structure' => 'dock', 'depth_ft' => [5, 35], 'dock' => ['kind' => 'floating', 'depth_ft' => 30]]])?->key);
         foreach (self::plan([])->lineup as $entry) {
-            [$slow, $fast] = $entry->setup->cadence->speed->spanFtS();
-            self::assertTrue($entry->setup->cadence->speedFtS >= $slow - 1e-9 && $entry->setup->cadence->speedFtS <= $fast + 1e-9, $entry->lure->key);
+            [$slow, $fast] = $entry->setup()->cadence->speed->spanFtS();
+            self::assertTrue($entry->setup()->cadence->speedFtS >= $slow - 1e-9 && $entry->setup()->cadence->speedFtS <= $fast + 1e-9, $entry->lure->key);
         }
     }
 }

@@ -60,12 +60,12 @@ final class SceneTest extends TestCase
         $reading = self::reading(['water.temp_f' => 62, 'spot' => ['structure' => 'flat', 'cover' => ['grass_edge'], 'depth_ft' => [3, 9]]]);
         $setup = Setup::of(Catalog::get('spinnerbait'), $reading);
         $scene = Scene::ofSetup($reading, $setup);
-        self::assertSame($setup->secondsInZone, $scene->secondsInZone);
+        self::assertSame($setup->secondsInZone(), $scene->secondsInZone);
         self::assertTrue($scene->parallel);
-        self::assertEqualsWithDelta(floor($setup->path->seconds()) + 1, count($scene->ticks), 1e-9);
+        self::assertEqualsWithDelta(floor($setup->path()->seconds()) + 1, count($scene->ticks), 1e-9);
         foreach ($scene->ticks as $second => [$distance, $depth]) {
-            self::assertEqualsWithDelta($setup->path->at((float) $second)->distanceFt, $distance, 1e-9);
-            self::assertEqualsWithDelta($setup->path->at((float) $second)->depthFt, $depth, 1e-9);
+            self::assertEqualsWithDelta($setup->path()->at((float) $second)->distanceFt, $distance, 1e-9);
+            self::assertEqualsWithDelta($setup->path()->at((float) $second)->depthFt, $depth, 1e-9);
         }
         self::assertFalse(Scene::ofSetup($reading, Setup::of(Catalog::get('spinnerbait'), $reading, new Wish(CastAngle::Crossing)))->parallel);
     }
@@ -74,7 +74,7 @@ final class SceneTest extends TestCase
     {
         $reading = self::reading(['date' => '2026-01-20', 'water.temp_f' => 42, 'spot' => ['structure' => 'channel_swing', 'cover' => ['rock'], 'depth_ft' => [6, 20]]]);
         $setup = Setup::of(Catalog::get('football_jig'), $reading);
-        self::assertGreaterThan(61, $setup->path->seconds());
+        self::assertGreaterThan(61, $setup->path()->seconds());
         self::assertLessThanOrEqual(61, count(Scene::ofSetup($reading, $setup)->ticks));
     }
 }

@@ -41,11 +41,11 @@ final class CastController
 
         return new JsonResponse([
             'slice' => view('partials.slice', ['key' => 'lure', 'title' => 'The path of this cast.', 'scene' => Scene::ofSetup($reading, $setup)])->render(),
-            'along' => Units::seconds($along->secondsInZone),
-            'across' => Units::seconds($across->secondsInZone),
+            'along' => Units::seconds($along->secondsInZone()),
+            'across' => Units::seconds($across->secondsInZone()),
             'near' => Units::seconds($setup->secondsNearCover($reading)),
             'countdown' => $setup->countdownSeconds() === null ? null : max(1, (int) round($setup->countdownSeconds())),
-            'touches' => $setup->path->touchesBottom(),
+            'touches' => $setup->path()->touchesBottom(),
             'warnings' => array_map((new Units($trip->user->isMetric()))->say(...), $setup->snagWarnings($reading)),
         ]);
     }

@@ -31,9 +31,9 @@ final class ChooseController
             'plan' => $plan,
             'rack' => $trip->rack,
             'chosen' => $chosen,
-            'scene' => Scene::ofSetup($plan->reading, $chosen->setup),
-            'across' => Setup::of($chosen->lure, $plan->reading, new Wish(CastAngle::Crossing))->secondsInZone,
-            'strip' => Strip::of($chosen->setup),
+            'scene' => Scene::ofSetup($plan->reading, $chosen->setup()),
+            'across' => Setup::of($chosen->lure, $plan->reading, new Wish(CastAngle::Crossing))->secondsInZone(),
+            'strip' => Strip::of($chosen->setup()),
             'split' => Split::between($plan->lineup),
             'flips' => WhatWouldChange::of($plan->reading, $plan->lineup[0]->lure->key),
         ]);
@@ -50,9 +50,9 @@ final class ChooseController
         RackSlot::query()->upsert([[
             'trip_id' => $trip->id,
             'lure' => $lure,
-            'color' => $entry->colors[0]->family->value,
-            'depth_ft' => $entry->setup->depthFt,
-            'retrieve' => $entry->setup->cadence->key,
+            'color' => $entry->colors()[0]->family->value,
+            'depth_ft' => $entry->setup()->depthFt,
+            'retrieve' => $entry->setup()->cadence->key,
             'created_at' => now(), 'updated_at' => now(),
         ]], ['trip_id', 'lure'], ['color', 'depth_ft', 'retrieve', 'updated_at']);
 

@@ -6,38 +6,66 @@ namespace OldEddy\Choice\Lineup;
 
 use OldEddy\Basics\Said;
 use OldEddy\Choice\Color\ColorChoice;
+use OldEddy\Choice\Color\ColorChooser;
 use OldEddy\Choice\Lures\LureFamily;
+use OldEddy\Choice\Tackle\Tackle;
 use OldEddy\Day\Water\Sight;
 use OldEddy\Reading\Reading;
 
-/** One lure of the lineup, made ready: score with its effects, rigging, colors, line and rod. */
-final readonly class Entry
+/**
+ * One lure of the lineup: its score with its effects, and, made when first asked for, its rigging, colors, line and rod.
+ * Of thirty lures in a lineup an angler looks at three.
+ */
+final class Entry
 {
-    /**
-     * @param  list<Effect>  $effects
-     * @param  non-empty-list<ColorChoice>  $colors
-     */
+    private ?Setup $setup = null;
+
+    /** @var non-empty-list<ColorChoice>|null */
+    private ?array $colors = null;
+
+    /** @param  list<Effect>  $effects */
     public function __construct(
-        public int $rank,
-        public LureFamily $lure,
-        public float $score,
-        public array $effects,
-        public Setup $setup,
-        public array $colors,
-        public string|Said $line,
-        public string $rod,
+        private readonly Reading $reading,
+        public readonly int $rank,
+        public readonly LureFamily $lure,
+        public readonly float $score,
+        public readonly array $effects,
     ) {
     }
 
-    /** Feet from which fish make it out at its working depth (rule W8): lures that lean on sight show more contrast. */
-    public function seenFromFt(Reading $reading): float
+    /** The lure made ready for the day. */
+    public function setup(): Setup
     {
-        return Sight::in($reading->day->visibilityFt)->reachFt($this->setup->depthFt, 0.6 + 0.4 * max($this->lure->sight, $this->lure->flash));
+        return $this->setup ??= Setup::of($this->lure, $this->reading);
+    }
+
+    /** @return non-empty-list<ColorChoice> the colors to show, first choice first */
+    public function colors(): array
+    {
+        return $this->colors ??= ColorChooser::choose($this->lure, $this->reading);
+    }
+
+    /** The line to fish it on. */
+    public function line(): Said
+    {
+        return Tackle::line($this->lure, $this->reading);
+    }
+
+    /** The rod to fish it on. */
+    public function rod(): string
+    {
+        return Tackle::rod($this->lure);
+    }
+
+    /** Feet from which fish make it out at its working depth (rule W8): lures that lean on sight show more contrast. */
+    public function seenFromFt(): float
+    {
+        return Sight::in($this->reading->day->visibilityFt)->reachFt($this->setup()->depthFt, 0.6 + 0.4 * max($this->lure->sight, $this->lure->flash));
     }
 
     /** Whether it is seen as a color or only as a silhouette at its working depth (rule W8). */
-    public function seenAs(Reading $reading): string
+    public function seenAs(): string
     {
-        return Sight::in($reading->day->visibilityFt)->showsColor($this->setup->depthFt) ? 'color' : 'silhouette';
+        return Sight::in($this->reading->day->visibilityFt)->showsColor($this->setup()->depthFt) ? 'color' : 'silhouette';
     }
 }

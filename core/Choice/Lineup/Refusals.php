@@ -32,14 +32,14 @@ final class Refusals
             && $first->lure->key === self::FLAT[0] && array_diff(self::FLAT, $keys) === []) {
             return [...array_slice(self::FLAT, 1), self::FLAT[0]];
         }
-        $pace = $first->setup->cadence->meanSpeedFtS();
+        $pace = $first->setup()->cadence->meanSpeedFtS();
         $ladder = [];
         foreach ([Role::Search, Role::Slow, Role::Finesse] as $role) {
             foreach ($entries as $entry) {
-                $slower = $entry->setup->cadence->meanSpeedFtS() < $pace || $entry->lure->compact;
+                $slower = $entry->setup()->cadence->meanSpeedFtS() < $pace || $entry->lure->compact;
                 if ($entry !== $first && $entry->lure->role === $role && $slower && $entry->score >= self::WORTH * $first->score) {
                     $ladder[] = $entry->lure->key;
-                    $pace = min($pace, $entry->setup->cadence->meanSpeedFtS() + 0.01);
+                    $pace = min($pace, $entry->setup()->cadence->meanSpeedFtS() + 0.01);
 
                     break;
                 }

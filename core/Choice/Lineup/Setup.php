@@ -13,6 +13,7 @@ use OldEddy\Choice\Path\CoverShape;
 use OldEddy\Choice\Path\DiveCurve;
 use OldEddy\Choice\Path\LurePath;
 use OldEddy\Choice\Path\PathModel;
+use OldEddy\Choice\Path\RodTip;
 use OldEddy\Choice\Path\SinkRate;
 use OldEddy\Choice\Retrieve\Cadence;
 use OldEddy\Choice\Retrieve\CadenceChooser;
@@ -23,8 +24,11 @@ use OldEddy\Day\Conditions\Structure;
 use OldEddy\Reading\Column;
 use OldEddy\Reading\Reading;
 
-/** A lure made ready for the day: rigging, working depth in feet, cadence, cast, and the path it takes. */
-final readonly class Setup
+/**
+ * A lure made ready for the day: rigging, working depth in feet, cadence, cast, and the path it takes. The path is traced
+ * when it is first asked for: most lures of a lineup are only read about.
+ */
+final class Setup
 {
     /** Cast lengths in feet by kind (R18, D8; our own numbers). */
     private const CAST_FT = ['flip' => 12.0, 'pitch' => 25.0, 'skip' => 30.0, 'fan' => 70.0, 'parallel' => 70.0, 'long' => 95.0, 'troll' => 130.0];
@@ -35,15 +39,20 @@ final readonly class Setup
     /** Half the width of a target, feet, for target casts. */
     private const TARGET_FT = 4.0;
 
+    private ?LurePath $path = null;
+
+    private ?float $secondsInZone = null;
+
     private function __construct(
-        public LureFamily $lure,
-        public Spec $spec,
-        public float $depthFt,
-        public ?float $ratedFt,
-        public Cadence $cadence,
-        public string $castKind,
-        public LurePath $path,
-        public float $secondsInZone,
+        private readonly Reading $reading,
+        public readonly LureFamily $lure,
+        public readonly Spec $spec,
+        public readonly float $depthFt,
+        public readonly ?float $ratedFt,
+        public readonly Cadence $cadence,
+        public readonly string $castKind,
+        public readonly Cast $cast,
+        private readonly RodTip $rodTip,
     ) {
     }
 
@@ -62,9 +71,20 @@ final readonly class Setup
             $spec = $spec->weighing($wish->weightOz);
         }
         $cast = self::cast($lure, $reading, $length, $wish->angle, $depth);
-        $path = PathModel::trace($lure, $cadence, $cast, $depth, SinkRate::of($lure, $spec->weightOz), $wish->rodTip);
 
-        return new self($lure, $spec, $depth, $rated, $cadence, $kind, $path, self::zoneSeconds($lure, $reading, $path, $kind));
+        return new self($reading, $lure, $spec, $depth, $rated, $cadence, $kind, $cast, $wish->rodTip);
+    }
+
+    /** The path of one cast (D2, D3, R15). */
+    public function path(): LurePath
+    {
+        return $this->path ??= PathModel::trace($this->lure, $this->cadence, $this->cast, $this->depthFt, SinkRate::of($this->lure, $this->spec->weightOz), $this->rodTip);
+    }
+
+    /** Seconds of one cast in the fish band, widened by what the fish will move; for target casts only near the target. */
+    public function secondsInZone(): float
+    {
+        return $this->secondsInZone ??= $this->zoneSeconds();
     }
 
     /**
@@ -82,7 +102,7 @@ final readonly class Setup
         if ($this->ratedFt !== null && $this->ratedFt > ($reading->day->spot->deepFt ?? INF) + 2) {
             $warnings[] = Said::of('Rated more than {2 ft} deeper than the water: it ploughs.');
         }
-        if ($this->lure->snag >= 0.3 && ! $this->lure->deflects && $this->path->touchesBottom()) {
+        if ($this->lure->snag >= 0.3 && ! $this->lure->deflects && $this->path()->touchesBottom()) {
             $warnings[] = 'It touches bottom with open hooks.';
         }
 
@@ -107,10 +127,10 @@ final readonly class Setup
         foreach ($reading->covers as $cover) {
             $shape = CoverShape::of($cover);
             if ($shape !== null) {
-                $length = $this->path->cast->lengthFt;
-                $floor = max($this->path->cast->bottomNearFt, $this->path->cast->bottomFarFt);
+                $length = $this->cast->lengthFt;
+                $floor = max($this->cast->bottomNearFt, $this->cast->bottomFarFt);
                 $top = $shape->onSurface ? 0.0 : $floor * (1 - $shape->height);
-                $most = max($most, $this->path->secondsBetween($top - $reach, $floor, $length * $shape->from - $reach, $length * $shape->to + $reach));
+                $most = max($most, $this->path()->secondsBetween($top - $reach, $floor, $length * $shape->from - $reach, $length * $shape->to + $reach));
             }
         }
 
@@ -219,22 +239,21 @@ final readonly class Setup
         return new Cast($length, $angle, $near, $shallow);
     }
 
-    /** Seconds in the fish band, widened by what the fish will move; for target casts only near the target. */
-    private static function zoneSeconds(LureFamily $lure, Reading $reading, LurePath $path, string $kind): float
+    private function zoneSeconds(): float
     {
-        $stand = $reading->stand;
-        $reach = $reading->strikeRadiusFt($lure->isLoud());
+        $stand = $this->reading->stand;
+        $reach = $this->reading->strikeRadiusFt($this->lure->isLoud());
         // A surface lure counts where fish stand close enough below to come up for it.
-        $rise = $lure->isSurface() ? 3.0 : 0.0;
+        $rise = $this->lure->isSurface() ? 3.0 : 0.0;
         $top = $stand->shallowFt - $reach - $rise;
-        $target = in_array($kind, ['flip', 'pitch', 'skip'], true);
-        $near = $target ? $path->cast->lengthFt - 2 * self::TARGET_FT - $reach : 0.0;
-        if ($path->cast->angle === CastAngle::Crossing && ! $target) {
+        $target = in_array($this->castKind, ['flip', 'pitch', 'skip'], true);
+        $near = $target ? $this->cast->lengthFt - 2 * self::TARGET_FT - $reach : 0.0;
+        if ($this->cast->angle === CastAngle::Crossing && ! $target) {
             // Across the break the fish stand only where the bottom lies in their band.
-            return $path->secondsBetween($top, $stand->deepFt + $reach, ...self::stretch($path->cast, $stand->shallowFt, $stand->deepFt, $reach));
+            return $this->path()->secondsBetween($top, $stand->deepFt + $reach, ...self::stretch($this->cast, $stand->shallowFt, $stand->deepFt, $reach));
         }
 
-        return $path->secondsBetween($top, $stand->deepFt + $reach, $near);
+        return $this->path()->secondsBetween($top, $stand->deepFt + $reach, $near);
     }
 
     /**

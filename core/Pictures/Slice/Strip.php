@@ -33,11 +33,11 @@ final readonly class Strip
         $rounds = max(1, (int) floor(self::SHOWN_S / $cadence->seconds()));
         $total = $rounds * $cadence->seconds();
         // The middle of the cast: past the dive or the fall, before the rise.
-        $start = max(0.0, min($setup->path->seconds() * 0.4, $setup->path->seconds() - $total));
+        $start = max(0.0, min($setup->path()->seconds() * 0.4, $setup->path()->seconds() - $total));
         $start = self::startOfRound($setup, $start);
         $points = [];
         for ($t = 0.0; $t < $total + 1e-9; $t += 0.1) {
-            $points[] = [round($t, 2), round($setup->path->at($start + $t)->depthFt, 2)];
+            $points[] = [round($t, 2), round($setup->path()->at($start + $t)->depthFt, 2)];
         }
         $points[array_key_last($points)][0] = $total;
         $depths = array_column($points, 1);
@@ -50,7 +50,7 @@ final readonly class Strip
     {
         $first = $setup->cadence->steps[0]->do->value;
         $steps = count($setup->cadence->steps);
-        $points = $setup->path->points();
+        $points = $setup->path()->points();
         foreach ($points as $i => $point) {
             if ($i > 0 && $points[$i - 1]->seconds >= $after && $point->doing === $first && ($steps === 1 || $points[$i - 1]->doing !== $first)) {
                 return $points[$i - 1]->seconds;
