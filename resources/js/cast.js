@@ -4,10 +4,6 @@ export default () => ({
 
     init() {
         this.$root.addEventListener('input', (e) => {
-            const shown = e.target.closest('label')?.querySelector('.cast-value');
-            if (shown) {
-                shown.textContent = e.target.value;
-            }
             this.moved = this.moved ?? {};
             this.moved[e.target.name] = e.target.value;
             clearTimeout(this.timer);
@@ -31,5 +27,9 @@ export default () => ({
         this.$refs.near.textContent = data.near;
         this.$refs.across.textContent = data.across;
         this.$refs.warnings.textContent = data.warnings.join(' ');
+        for (const shown of this.$root.querySelectorAll('[data-knob]')) {
+            shown.textContent = data.knobs[shown.dataset.knob];
+            shown.parentElement.querySelector('input').setAttribute('aria-valuetext', shown.textContent);
+        }
     },
 });

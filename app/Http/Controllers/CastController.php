@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Trip;
+use App\Show\CastKnobs;
 use App\Show\Units;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -39,6 +40,8 @@ final class CastController
         $other = $this->setup($lure, $reading, $given, $angle === CastAngle::Parallel ? CastAngle::Crossing : CastAngle::Parallel);
         [$along, $across] = $angle === CastAngle::Parallel ? [$setup, $other] : [$other, $setup];
 
+        $units = new Units($trip->user->isMetric());
+
         return new JsonResponse([
             'slice' => view('partials.slice', ['key' => 'lure', 'title' => 'The path of this cast.', 'scene' => Scene::ofSetup($reading, $setup)])->render(),
             'along' => Units::seconds($along->secondsInZone()),
@@ -46,7 +49,8 @@ final class CastController
             'near' => Units::seconds($setup->secondsNearCover($reading)),
             'countdown' => $setup->countdownSeconds() === null ? null : max(1, (int) round($setup->countdownSeconds())),
             'touches' => $setup->path()->touchesBottom(),
-            'warnings' => array_map((new Units($trip->user->isMetric()))->say(...), $setup->snagWarnings($reading)),
+            'warnings' => array_map($units->say(...), $setup->snagWarnings($reading)),
+            'knobs' => CastKnobs::of($setup, $units),
         ]);
     }
 

@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Models\RackSlot;
 use App\Models\Trip;
+use App\Show\CastKnobs;
+use App\Show\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -33,6 +35,7 @@ final class ChooseController
             'chosen' => $chosen,
             'scene' => Scene::ofSetup($plan->reading, $chosen->setup()),
             'across' => Setup::of($chosen->lure, $plan->reading, new Wish(CastAngle::Crossing))->secondsInZone(),
+            'knobs' => CastKnobs::of($chosen->setup(), new Units($trip->user->isMetric())),
             'strip' => Strip::of($chosen->setup()),
             'split' => Split::between($plan->lineup),
             'flips' => WhatWouldChange::of($plan->reading, $plan->lineup[0]->lure->key),
