@@ -110,6 +110,8 @@ install_packages() {
         rm -f "$ROOT/public/build/.stamp"
         # Pages that are open, or kept on a device, still ask for what they were drawn with.
         find "$ROOT/public/build/assets" -type f -mtime +60 -delete
+        # Pressed once, as small as they get, instead of at every request.
+        find "$ROOT/public/build/assets" -type f \( -name '*.js' -o -name '*.css' \) -exec gzip -9 -k -n -f {} +
         printf %s "$stamp" >"$ROOT/runtime/build.stamp"
     fi
 }

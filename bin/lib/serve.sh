@@ -133,7 +133,7 @@ http {
         error_page 413 /too-large.html;
         location = /too-large.html { internal; }
         location ~ /\. { return 404; }
-        location /build/assets/ { expires 1y; add_header Cache-Control "public, immutable"; }
+        location /build/assets/ { gzip_static on; add_header Cache-Control "public, max-age=31536000, immutable"; }
         location / { try_files \$uri @app; }
         location @app {
             include /etc/nginx/fastcgi_params;

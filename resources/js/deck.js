@@ -61,6 +61,9 @@ export default () => {
                 await keepDeck(this.trip, server);
             }
             await this.redraw();
+            // Only now is anything under the title shown: no key moves under a thumb that is already coming down.
+            await this.$nextTick();
+            this.$root.dataset.drawn = '';
             this.crew = [...new Set(this.state.stints.map((s) => s.angler).filter(Boolean))];
             this.angler = this.state.stints.at(-1)?.angler ?? null;
             document.addEventListener('keydown', (e) => this.key(e));

@@ -7,6 +7,25 @@ test.beforeEach(({ page }) => {
     });
 });
 
+test('nothing on the deck jumps while it is being drawn', async ({ page }) => {
+    const day = await freshDay(page);
+    await page.goto(`${day}/fish`);
+    await page.locator('[data-log="stint"]').first().click();
+    await inStep(page);
+    await page.addInitScript(() => {
+        window.shifted = 0;
+        new PerformanceObserver((list) => {
+            for (const entry of list.getEntries()) {
+                window.shifted += entry.value;
+            }
+        }).observe({ type: 'layout-shift', buffered: true });
+    });
+    await page.reload();
+    await expect(page.locator('.deck[data-drawn] .cast-key')).toBeVisible();
+    await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => setTimeout(done, 300))));
+    expect(await page.evaluate(() => window.shifted)).toBeLessThan(0.05);
+});
+
 test('casts by the clock, set afterwards, a fish on, the next move and its alternatives', async ({ page }) => {
     await page.clock.install({ time: new Date('2026-04-12T09:00:00-04:00') });
     const day = await freshDay(page);

@@ -39,6 +39,16 @@ final class SceneTest extends TestCase
         self::assertLessThan($scene->bandTopFt, $scene->bottomAt($scene->bandFarFt + 3));
     }
 
+    public function test_a_lure_that_does_not_get_down_shows_water_above_the_fish(): void
+    {
+        $reading = self::reading(['date' => '2026-02-10', 'water.temp_f' => 44, 'spot' => ['structure' => 'channel_swing', 'cover' => ['rock'], 'depth_ft' => [4, 25]]]);
+        $shallow = Scene::ofSetup($reading, Setup::of(Catalog::get('stick_worm'), $reading));
+        self::assertLessThan($reading->stand->shallowFt, $shallow->depthFt);
+        self::assertTrue($shallow->fishStandDeeper());
+        self::assertFalse(Scene::ofSetup($reading, Setup::of(Catalog::get('football_jig'), $reading))->fishStandDeeper());
+        self::assertFalse(Scene::ofReading($reading)->fishStandDeeper());
+    }
+
     public function test_light_fades_downward_in_the_waters_own_color(): void
     {
         $scene = Scene::ofReading(self::reading(['water.visibility_ft' => 2, 'weather.sky' => 'clear', 'spot' => ['structure' => 'point', 'depth_ft' => [2, 15]]]));

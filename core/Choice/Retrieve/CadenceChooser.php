@@ -76,7 +76,7 @@ final class CadenceChooser
         }
         $text = strtr($row['text'], [
             '{pause}' => $pause === null ? '' : self::seconds($pause),
-            '{speed}' => sprintf('{%.1f ft/s}', $speed),
+            '{speed}' => sprintf('{%.1f ft/s}', round($speed, 1)),
         ]);
         $fast = self::clearSpeedSchool($lure, $reading);
 

@@ -66,7 +66,7 @@ final readonly class Scene
     /** A lure's cast through this water. */
     public static function ofSetup(Reading $reading, Setup $setup): self
     {
-        $cast = $setup->path()->cast;
+        $cast = $setup->cast;
         $bottom = [[0.0, $cast->bottomNearFt], [$cast->lengthFt, $cast->bottomFarFt]];
 
         return self::build($reading, $bottom, $setup->path(), $setup->secondsInZone(), $cast->angle === CastAngle::Parallel, $setup->lure->isLoud());
@@ -76,6 +76,12 @@ final readonly class Scene
     public function bottomAt(float $distanceFt): float
     {
         return Curve::through($this->bottom, $distanceFt);
+    }
+
+    /** Whether this water ends above the fish: they stand at depths that the section does not reach. */
+    public function fishStandDeeper(): bool
+    {
+        return $this->bandTopFt >= $this->depthFt;
     }
 
     /** @param  non-empty-list<array{float, float}>  $bottom */

@@ -21,8 +21,10 @@
     </g>
     <polygon points="{{ $draw->ground() }}" fill="url(#{{ $key }}-ground)"/>
     <polyline points="{{ $draw->bottom() }}" class="ground"/>
+    @unless ($scene->fishStandDeeper())
     <polygon points="{{ $draw->band($scene->reachFt) }}" class="reach"/>
     <polygon points="{{ $draw->band() }}" class="band-fill" fill="url(#{{ $key }}-fish)"/>
+    @endunless
     @foreach ($draw->covers() as $cover)
         <polygon points="{{ $cover['points'] }}" fill="url(#{{ $key }}-{{ $cover['hatch'] }})" class="cover"><title>{{ $cover['name'] }}</title></polygon>
     @endforeach
@@ -40,7 +42,7 @@
     @endif
     <text x="{{ $draw->x(0) }}" y="18" class="word">you</text>
     <text x="{{ $draw->x($scene->lengthFt) }}" y="18" text-anchor="end" class="word">{{ $scene->parallel ? 'along the edge, ' : ($scene->path ? '' : 'bank, ') }}{{ $units->depth($scene->lengthFt) }} out</text>
-    <text x="{{ $draw->x(0) }}" y="{{ App\Drawing\SliceDrawing::HEIGHT - 22 }}" class="word">fish at {{ $units->band($scene->bandTopFt, $scene->bandFloorFt) }}, move {{ $units->depth($scene->reachFt) }}</text>
+    <text x="{{ $draw->x(0) }}" y="{{ App\Drawing\SliceDrawing::HEIGHT - 22 }}" class="word">@if ($scene->fishStandDeeper())the fish stand deeper, from {{ $units->depth($scene->bandTopFt) }} down@else fish at {{ $units->band($scene->bandTopFt, $scene->bandFloorFt) }}, move {{ $units->depth($scene->reachFt) }}@endif</text>
     @if ($scene->secondsInZone !== null)
         <text x="{{ App\Drawing\SliceDrawing::WIDTH - 12 }}" y="{{ App\Drawing\SliceDrawing::HEIGHT - 22 }}" text-anchor="end" class="word strong">{{ App\Show\Units::seconds($scene->secondsInZone) }} in reach</text>
     @elseif ($scene->silhouetteBelowFt < $scene->depthFt)
