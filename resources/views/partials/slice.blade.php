@@ -42,7 +42,7 @@
     @endif
     <text x="{{ $draw->x(0) }}" y="18" class="word">you</text>
     <text x="{{ $draw->x($scene->lengthFt) }}" y="18" text-anchor="end" class="word">{{ $scene->parallel ? 'along the edge, ' : ($scene->path ? '' : 'bank, ') }}{{ $units->depth($scene->lengthFt) }} out</text>
-    <text x="{{ $draw->x(0) }}" y="{{ App\Drawing\SliceDrawing::HEIGHT - 22 }}" class="word">@if ($scene->fishStandDeeper())the fish stand deeper, from {{ $units->depth($scene->bandTopFt) }} down@else fish at {{ $units->band($scene->bandTopFt, $scene->bandFloorFt) }}, move {{ $units->depth($scene->reachFt) }}@endif</text>
+    <text x="{{ $draw->x(0) }}" y="{{ App\Drawing\SliceDrawing::HEIGHT - 22 }}" class="word">{{ $scene->fishStandDeeper() ? 'fish deeper, from '.$units->depth($scene->bandTopFt) : 'fish at '.$units->band($scene->bandTopFt, $scene->bandFloorFt).', move '.$units->depth($scene->reachFt) }}</text>
     @if ($scene->secondsInZone !== null)
         <text x="{{ App\Drawing\SliceDrawing::WIDTH - 12 }}" y="{{ App\Drawing\SliceDrawing::HEIGHT - 22 }}" text-anchor="end" class="word strong">{{ App\Show\Units::seconds($scene->secondsInZone) }} in reach</text>
     @elseif ($scene->silhouetteBelowFt < $scene->depthFt)
