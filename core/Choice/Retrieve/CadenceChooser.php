@@ -31,7 +31,7 @@ final class CadenceChooser
         $row = self::rows()[$key];
         $pause = $row['pause'] === null ? 0.0 : self::pause($key, $row['pause'], $row['limits'], $reading);
 
-        return self::speed(SpeedWord::from($row['speed']), $lure, $reading) * self::movingShare($row['steps'], $pause);
+        return self::speed($row['span'], $lure, $reading) * self::movingShare($row, $pause);
     }
 
     /** The mean speed over ground of a named cadence at its usual speed and pause, feet a second; null for an unknown key. */
@@ -39,24 +39,19 @@ final class CadenceChooser
     {
         $row = self::rows()[$key] ?? null;
 
-        return $row === null ? null : array_sum(SpeedWord::from($row['speed'])->spanFtS()) / 2 * self::movingShare($row['steps'], $row['pause'] ?? 0.0);
+        return $row === null ? null : array_sum($row['span']) / 2 * self::movingShare($row, $row['pause'] ?? 0.0);
     }
 
     /**
      * The share of a round in which the lure moves on.
      *
-     * @param  list<array{string, float|string}>  $steps  as in cadences.php
+     * @param  array<string, mixed>  $row
      */
-    private static function movingShare(array $steps, float $pauseS): float
+    private static function movingShare(array $row, float $pauseS): float
     {
-        [$seconds, $moving] = [0.0, 0.0];
-        foreach ($steps as $step) {
-            $span = $step[1] === 'pause' ? $pauseS : (float) $step[1];
-            $seconds += $span;
-            $moving += Step::leavesInPlace($step[0]) ? 0.0 : $span;
-        }
+        [$moving, $seconds, $movingPauses, $pauses] = $row['timing'];
 
-        return $moving / $seconds;
+        return ($moving + $movingPauses * $pauseS) / ($seconds + $pauses * $pauseS);
     }
 
     /**
@@ -68,7 +63,7 @@ final class CadenceChooser
     {
         $row = self::rows()[$key];
         $word = SpeedWord::from($row['speed']);
-        $speed = self::speed($word, $lure, $reading);
+        $speed = self::speed($row['span'], $lure, $reading);
         $pause = $row['pause'] === null ? null : self::pause($key, $row['pause'], $row['limits'], $reading);
         $steps = [];
         foreach ($row['steps'] as $step) {
@@ -104,10 +99,14 @@ final class CadenceChooser
         return $lure->cadences[array_key_last($lure->cadences)];
     }
 
-    /** Within the word's span and the lure's own: slower the colder or more negative (R16), by school in clear water (R3). */
-    private static function speed(SpeedWord $word, LureFamily $lure, Reading $reading): float
+    /**
+     * Within the word's span and the lure's own: slower the colder or more negative (R16), by school in clear water (R3).
+     *
+     * @param  array{float, float}  $span  of the word, feet a second
+     */
+    private static function speed(array $span, LureFamily $lure, Reading $reading): float
     {
-        [$slow, $fast] = $word->spanFtS();
+        [$slow, $fast] = $span;
         $slow = max($slow, min($lure->speedFtS[0], $fast));
         $fast = max($slow, min($fast, $lure->speedFtS[1]));
         $keen = 0.5 + 0.4 * $reading->mood->value + ($reading->day->tempF - 60) / 100;
@@ -152,11 +151,41 @@ final class CadenceChooser
         return $seconds >= 10 ? sprintf('%.0f s', $seconds) : rtrim(rtrim(sprintf('%.1f', $seconds), '0'), '.').' s';
     }
 
-    /** @return array<string, array<string, mixed>> */
+    /**
+     * The rows of cadences.php, each with its word's span and the timing of its round.
+     *
+     * @return array<string, array<string, mixed>>
+     */
     private static function rows(): array
     {
         static $rows = null;
 
-        return $rows ??= require __DIR__.'/cadences.php';
+        return $rows ??= array_map(
+            static fn (array $row): array => $row + ['span' => SpeedWord::from($row['speed'])->spanFtS(), 'timing' => self::timing($row['steps'])],
+            require __DIR__.'/cadences.php',
+        );
+    }
+
+    /**
+     * What a round takes without its pauses, and how many pauses it has: those that move the lure on, and all.
+     *
+     * @param  list<array{string, float|string}>  $steps  as in cadences.php
+     * @return array{float, float, int, int} seconds moving, seconds, moving pauses, pauses
+     */
+    private static function timing(array $steps): array
+    {
+        $timing = [0.0, 0.0, 0, 0];
+        foreach ($steps as [$move, $span]) {
+            $moves = Step::leavesInPlace($move) ? 0 : 1;
+            if ($span === 'pause') {
+                $timing[2] += $moves;
+                $timing[3]++;
+            } else {
+                $timing[0] += $moves * (float) $span;
+                $timing[1] += (float) $span;
+            }
+        }
+
+        return $timing;
     }
 }
