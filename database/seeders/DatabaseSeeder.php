@@ -80,8 +80,8 @@ final class DatabaseSeeder extends Seeder
         $plan = $trip->plan();
         foreach ($plan->rods as $rod) {
             RackSlot::query()->create([
-                'trip_id' => $trip->id, 'lure' => $rod->lure->key, 'color' => $rod->colors[0]->family->value,
-                'depth_ft' => $rod->setup->depthFt, 'retrieve' => $rod->setup->cadence->key,
+                'trip_id' => $trip->id, 'lure' => $rod->lure->key, 'color' => $rod->colors()[0]->family->value,
+                'depth_ft' => $rod->setup()->depthFt, 'retrieve' => $rod->setup()->cadence->key,
             ]);
         }
         $taker = new EventTaker($trip);
