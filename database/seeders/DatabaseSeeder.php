@@ -15,6 +15,7 @@ use App\Models\User;
 use App\Waters\Layers;
 use DateTimeImmutable;
 use Illuminate\Database\Seeder;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use OldEddy\Boat\SimulatedBoat;
 use Ramsey\Uuid\Uuid;
@@ -92,7 +93,7 @@ final class DatabaseSeeder extends Seeder
             $taker->take($this->events("{$day['name']}/{$i}", $day['conditions']['date'].'T'.$clock.':00', $place, $lure, $color, $depthFt, $retrieve, $casts, $contacts));
         }
         $trip->conditions = $day['conditions'];
-        $trip->closed_at = $day['open'] ?? false ? null : $day['conditions']['date'].' 18:00:00';
+        $trip->closed_at = $day['open'] ?? false ? null : Carbon::parse($day['conditions']['date'].' 18:00:00');
         $trip->save();
         if ($trip->isOpen()) {
             $this->hear($trip);
