@@ -128,7 +128,7 @@ final readonly class Deck
 
     private function slice(Setup $setup, string $key): string
     {
-        return view('partials.slice', ['scene' => Scene::ofSetup($this->reading, $setup), 'setup' => $setup, 'reading' => $this->reading, 'key' => $key, 'title' => 'The water and the path of the lure.'])->render();
+        return view('partials.slice', ['scene' => Scene::ofSetup($setup), 'key' => $key, 'title' => 'The water and the path of the lure.'])->render();
     }
 
     /** @return list<array{name: string, about: string}> */

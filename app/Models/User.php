@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Show\Units;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use OldEddy\Day\Schools\Schools;
@@ -40,6 +41,12 @@ final class User extends Authenticatable
     public function isMetric(): bool
     {
         return $this->units === 'metric';
+    }
+
+    /** Shows numbers and sentences in the angler's own units. */
+    public function units(): Units
+    {
+        return new Units($this->isMetric());
     }
 
     public function schools(): Schools

@@ -134,10 +134,10 @@ final class PlanContract
             'line' => (string) $entry->line(),
             'rod' => $entry->rod(),
             'seconds_in_zone' => round($setup->secondsInZone(), 1),
-            'seconds_near_cover' => round($setup->secondsNearCover($reading), 1),
+            'seconds_near_cover' => round($setup->secondsNearCover(), 1),
             'seen_from_ft' => round($entry->seenFromFt(), 2),
             'seen_as' => $entry->seenAs(),
-            'warnings' => array_map(strval(...), $setup->snagWarnings($reading)),
+            'warnings' => array_map(strval(...), $setup->snagWarnings()),
             'handling' => array_map(static fn (string $id, string $text): array => ['id' => $id, 'text' => $text], array_keys($h = Handling::of($entry->lure, $reading)), $h),
             'reasons' => array_map(static fn (Effect $e): array => ['factor' => $e->factor, 'effect' => $e->effect, 'text' => (string) $e->text, 'id' => $e->ruleId, 'school' => $e->school], $entry->effects),
         ];

@@ -182,8 +182,8 @@ final class RetrieveAndPathTest extends TestCase
     public function test_snags_are_told(): void
     {
         $brush = self::reading(['spot' => ['structure' => 'flat', 'cover' => ['brush'], 'depth_ft' => [2, 8]]]);
-        self::assertStringContainsString('Trebles will hang in brush', implode(' ', Setup::of(Catalog::get('lipless_crankbait'), $brush)->snagWarnings($brush)));
-        self::assertSame([], Setup::of(Catalog::get('flipping_jig'), $brush)->snagWarnings($brush));
+        self::assertStringContainsString('Trebles will hang in brush', implode(' ', Setup::of(Catalog::get('lipless_crankbait'), $brush)->snagWarnings()));
+        self::assertSame([], Setup::of(Catalog::get('flipping_jig'), $brush)->snagWarnings());
     }
 
     /** Every strip starts and ends in time, in order, and tells each of its steps. */
@@ -206,7 +206,7 @@ final class RetrieveAndPathTest extends TestCase
 
     public function test_seconds_near_cover(): void
     {
-        $with = static fn (array $cover): float => Setup::of(Catalog::get('spinnerbait'), $r = self::reading(['spot' => ['structure' => 'flat', 'cover' => $cover, 'depth_ft' => [2, 6]]]))->secondsNearCover($r);
+        $with = static fn (array $cover): float => Setup::of(Catalog::get('spinnerbait'), self::reading(['spot' => ['structure' => 'flat', 'cover' => $cover, 'depth_ft' => [2, 6]]]))->secondsNearCover();
         self::assertGreaterThan(0.0, $with(['laydown']));
         self::assertSame(0.0, $with(['none']));
     }

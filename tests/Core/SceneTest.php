@@ -42,10 +42,10 @@ final class SceneTest extends TestCase
     public function test_a_lure_that_does_not_get_down_shows_water_above_the_fish(): void
     {
         $reading = self::reading(['date' => '2026-02-10', 'water.temp_f' => 44, 'spot' => ['structure' => 'channel_swing', 'cover' => ['rock'], 'depth_ft' => [4, 25]]]);
-        $shallow = Scene::ofSetup($reading, Setup::of(Catalog::get('stick_worm'), $reading));
+        $shallow = Scene::ofSetup(Setup::of(Catalog::get('stick_worm'), $reading));
         self::assertLessThan($reading->stand->shallowFt, $shallow->depthFt);
         self::assertTrue($shallow->fishStandDeeper());
-        self::assertFalse(Scene::ofSetup($reading, Setup::of(Catalog::get('football_jig'), $reading))->fishStandDeeper());
+        self::assertFalse(Scene::ofSetup(Setup::of(Catalog::get('football_jig'), $reading))->fishStandDeeper());
         self::assertFalse(Scene::ofReading($reading)->fishStandDeeper());
     }
 
@@ -69,7 +69,7 @@ final class SceneTest extends TestCase
     {
         $reading = self::reading(['water.temp_f' => 62, 'spot' => ['structure' => 'flat', 'cover' => ['grass_edge'], 'depth_ft' => [3, 9]]]);
         $setup = Setup::of(Catalog::get('spinnerbait'), $reading);
-        $scene = Scene::ofSetup($reading, $setup);
+        $scene = Scene::ofSetup($setup);
         self::assertSame($setup->secondsInZone(), $scene->secondsInZone);
         self::assertTrue($scene->parallel);
         self::assertEqualsWithDelta(floor($setup->path()->seconds()) + 1, count($scene->ticks), 1e-9);
@@ -77,7 +77,7 @@ final class SceneTest extends TestCase
             self::assertEqualsWithDelta($setup->path()->at((float) $second)->distanceFt, $distance, 1e-9);
             self::assertEqualsWithDelta($setup->path()->at((float) $second)->depthFt, $depth, 1e-9);
         }
-        self::assertFalse(Scene::ofSetup($reading, Setup::of(Catalog::get('spinnerbait'), $reading, new Wish(CastAngle::Crossing)))->parallel);
+        self::assertFalse(Scene::ofSetup(Setup::of(Catalog::get('spinnerbait'), $reading, new Wish(CastAngle::Crossing)))->parallel);
     }
 
     public function test_a_lure_that_takes_minutes_gets_fewer_ticks(): void
@@ -85,6 +85,6 @@ final class SceneTest extends TestCase
         $reading = self::reading(['date' => '2026-01-20', 'water.temp_f' => 42, 'spot' => ['structure' => 'channel_swing', 'cover' => ['rock'], 'depth_ft' => [6, 20]]]);
         $setup = Setup::of(Catalog::get('football_jig'), $reading);
         self::assertGreaterThan(61, $setup->path()->seconds());
-        self::assertLessThanOrEqual(61, count(Scene::ofSetup($reading, $setup)->ticks));
+        self::assertLessThanOrEqual(61, count(Scene::ofSetup($setup)->ticks));
     }
 }

@@ -40,16 +40,16 @@ final class CastController
         $other = $this->setup($lure, $reading, $given, $angle === CastAngle::Parallel ? CastAngle::Crossing : CastAngle::Parallel);
         [$along, $across] = $angle === CastAngle::Parallel ? [$setup, $other] : [$other, $setup];
 
-        $units = new Units($trip->user->isMetric());
+        $units = $trip->user->units();
 
         return new JsonResponse([
-            'slice' => view('partials.slice', ['key' => 'lure', 'title' => 'The path of this cast.', 'scene' => Scene::ofSetup($reading, $setup)])->render(),
+            'slice' => view('partials.slice', ['key' => 'lure', 'title' => 'The path of this cast.', 'scene' => Scene::ofSetup($setup)])->render(),
             'along' => Units::seconds($along->secondsInZone()),
             'across' => Units::seconds($across->secondsInZone()),
-            'near' => Units::seconds($setup->secondsNearCover($reading)),
+            'near' => Units::seconds($setup->secondsNearCover()),
             'countdown' => $setup->countdownSeconds() === null ? null : max(1, (int) round($setup->countdownSeconds())),
             'touches' => $setup->path()->touchesBottom(),
-            'warnings' => array_map($units->say(...), $setup->snagWarnings($reading)),
+            'warnings' => array_map($units->say(...), $setup->snagWarnings()),
             'knobs' => CastKnobs::of($setup, $units),
         ]);
     }

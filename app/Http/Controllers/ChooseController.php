@@ -6,8 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Models\RackSlot;
 use App\Models\Trip;
-use App\Show\CastKnobs;
-use App\Show\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -33,9 +31,8 @@ final class ChooseController
             'plan' => $plan,
             'rack' => $trip->rack,
             'chosen' => $chosen,
-            'scene' => Scene::ofSetup($plan->reading, $chosen->setup()),
+            'scene' => Scene::ofSetup($chosen->setup()),
             'across' => Setup::of($chosen->lure, $plan->reading, new Wish(CastAngle::Crossing))->secondsInZone(),
-            'knobs' => CastKnobs::of($chosen->setup(), new Units($trip->user->isMetric())),
             'strip' => Strip::of($chosen->setup()),
             'split' => Split::between($plan->lineup),
             'flips' => WhatWouldChange::of($plan->reading, $plan->lineup[0]->lure->key),

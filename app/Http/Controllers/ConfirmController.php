@@ -8,7 +8,6 @@ use App\Log\Deck;
 use App\Log\NeverTried;
 use App\Models\LakeSpot;
 use App\Models\Trip;
-use App\Show\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use OldEddy\Log\Evidence\Crew;
@@ -19,7 +18,7 @@ final class ConfirmController
 {
     public function show(Trip $trip): View
     {
-        $deck = new Deck($trip, new Units($trip->user->isMetric()));
+        $deck = new Deck($trip, $trip->user->units());
 
         $best = $this->best($trip, $deck);
 

@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Log\Deck;
 use App\Models\Trip;
-use App\Show\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -41,7 +40,7 @@ final class DrillController
     {
         abort_if($trip->drill_seed === null, 404);
         $day = HiddenDay::of($trip->drill_seed, DrillWater::choices());
-        $deck = new Deck($trip, new Units($trip->user->isMetric()));
+        $deck = new Deck($trip, $trip->user->units());
         $casts = $deck->day->evidence->casts();
         $weight = array_sum(array_map(fn ($s): float => $s->weight(), $deck->day->evidence->stints));
 

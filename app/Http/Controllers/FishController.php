@@ -9,7 +9,6 @@ use App\Log\Deck;
 use App\Log\Disputes;
 use App\Log\EventTaker;
 use App\Models\Trip;
-use App\Show\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -48,6 +47,6 @@ final class FishController
 
     private function deck(Trip $trip): Deck
     {
-        return new Deck($trip, new Units($trip->user->isMetric()));
+        return new Deck($trip, $trip->user->units());
     }
 }

@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Drawing\PlanDrawing;
 use App\Models\Lake;
 use App\Show\Text;
-use App\Show\Units;
 use App\Waters\GiveOut;
 use App\Waters\SpotSheet;
 use Illuminate\Contracts\View\View;
@@ -66,7 +65,7 @@ final class LakesController
 
         return view('lakes.show', [
             'lake' => $lake, 'spots' => $spots, 'chosen' => $chosen, 'asked' => $given['q'] ?? '', 'features' => $features, 'plan' => $grid === null ? null : new PlanDrawing($grid),
-            'layers' => $lake->layers()->get(), 'sheet' => new SpotSheet(new Units($request->user()->isMetric())),
+            'layers' => $lake->layers()->get(), 'sheet' => new SpotSheet($request->user()->units()),
             'options' => ['structure' => Structure::keys(), 'cover' => Cover::keys(), 'bottom' => Bottom::keys()],
         ]);
     }

@@ -8,7 +8,6 @@ use App\Drawing\SurveyDrawing;
 use App\Jobs\TakeLayer;
 use App\Models\Lake;
 use App\Models\Layer;
-use App\Show\Units;
 use App\Waters\Files\Refused;
 use App\Waters\Layers;
 use App\Waters\LayersAtWork;
@@ -74,7 +73,7 @@ final class LayersController
         $said = array_filter([...($one->understood ?? []), ...$given], static fn (mixed $v): bool => $v !== null && $v !== '');
         unset($said['then'], $said['look'], $said['level']);
         if (isset($given['level'])) {
-            $said['levelFt'] = (new Units($request->user()->isMetric()))->take('depth', (float) $given['level']);
+            $said['levelFt'] = $request->user()->units()->take('depth', (float) $given['level']);
         }
         $one->update(['understood' => $said + ($given['then'] === 'look' ? ['look' => '1'] : []), 'state' => Layer::WAITING, 'problem' => null, 'heard_at' => now()]);
 

@@ -21,7 +21,7 @@ final class ReadController
 {
     public function show(Trip $trip): View
     {
-        $units = new Units($trip->user->isMetric());
+        $units = $trip->user->units();
         $reading = WaterReader::read(Settler::settle($trip->told()));
         $values = [];
         foreach (FieldSheet::groups() as $fields) {
@@ -43,7 +43,7 @@ final class ReadController
 
     public function change(Request $request, Trip $trip): JsonResponse
     {
-        $units = new Units($trip->user->isMetric());
+        $units = $trip->user->units();
         try {
             $field = $request->input('field');
             $trip = StateOfDay::change($trip, is_string($field) ? $field : '', $request->input('value'), $units);

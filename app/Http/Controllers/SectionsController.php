@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Day\StateOfDay;
 use App\Models\Trip;
-use App\Show\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -35,7 +34,7 @@ final class SectionsController
         $number = static fn (mixed $value): ?float => is_numeric($value) ? (float) $value : null;
         $named = array_values(array_filter($given['sections'], static fn (array $s): bool => trim((string) ($s['name'] ?? '')) !== ''));
         try {
-            StateOfDay::divide($trip, array_map(static fn (array $s): array => ['name' => $s['name'], 'temp' => $number($s['temp'] ?? null), 'visibility' => $number($s['visibility'] ?? null)], $named), new Units($trip->user->isMetric()));
+            StateOfDay::divide($trip, array_map(static fn (array $s): array => ['name' => $s['name'], 'temp' => $number($s['temp'] ?? null), 'visibility' => $number($s['visibility'] ?? null)], $named), $trip->user->units());
         } catch (InvalidInput $e) {
             throw ValidationException::withMessages(array_combine(array_column($e->toArray(), 'path'), array_map(static fn (array $p): string => "{$p['path']} {$p['message']}", $e->toArray())));
         }

@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Models\Lake;
 use App\Models\LakeSpot;
-use App\Show\Units;
 use App\Show\Word;
 use App\Waters\SpotSheet;
 use Illuminate\Http\RedirectResponse;
@@ -20,7 +19,7 @@ final class SpotsController
     /** A spot that is known is changed; a new one is known by its name: marked twice, it is one spot. */
     public function keep(Request $request, Lake $lake): RedirectResponse
     {
-        $given = (new SpotSheet(new Units($request->user()->isMetric())))->read($request, $lake);
+        $given = (new SpotSheet($request->user()->units()))->read($request, $lake);
         $known = isset($given['id']) ? ['id' => $given['id']] : ['name' => $given['name']];
         $given += $lake->read((float) $given['lat'], (float) $given['lon']);
         $lake->spots()->updateOrCreate($known, array_filter($given, fn (mixed $value, string $key): bool => $key !== 'id' && ($key !== 'origin' || $value !== null), ARRAY_FILTER_USE_BOTH));

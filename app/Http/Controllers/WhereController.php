@@ -9,7 +9,6 @@ use App\Drawing\PlanDrawing;
 use App\Models\LakeSpot;
 use App\Models\Trip;
 use App\Show\Clock;
-use App\Show\Units;
 use App\Waters\DayOnLake;
 use App\Waters\DayRoute;
 use App\Waters\FromNow;
@@ -45,7 +44,7 @@ final class WhereController
         $grid = $lake->workingGrid();
         $spot = collect($day->spots)->firstWhere('id', (int) ($given['spot'] ?? 0));
         $stops = $trip->route['stops'] ?? [];
-        $units = new Units($trip->user->isMetric());
+        $units = $trip->user->units();
         $ranked = $day->ranked($minute);
         $page = (int) ($given['page'] ?? 1);
         $listed = array_slice($ranked, ($page - 1) * self::A_PAGE, self::A_PAGE);
@@ -94,7 +93,7 @@ final class WhereController
     public function route(Request $request, Trip $trip): RedirectResponse
     {
         abort_if($trip->lake === null, 404);
-        $units = new Units($trip->user->isMetric());
+        $units = $trip->user->units();
         $given = $request->validate([
             'from' => ['bail', 'required', 'string', 'date_format:H:i'], 'to' => ['bail', 'required', 'string', 'date_format:H:i', 'after:from'], 'minutes' => ['required', 'numeric', 'between:2,240'],
             'speed' => ['required', 'numeric', "between:{$units->show('speed', 1)},{$units->show('speed', 80)}"], 'fuel_per_hour' => ['nullable', 'numeric', 'between:0,500'],

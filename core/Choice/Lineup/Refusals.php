@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OldEddy\Choice\Lineup;
 
 use OldEddy\Choice\Lures\Role;
+use OldEddy\Choice\Retrieve\CadenceChooser;
 use OldEddy\Day\Conditions\Structure;
 use OldEddy\Day\Season\Species;
 use OldEddy\Reading\Reading;
@@ -32,14 +33,17 @@ final class Refusals
             && $first->lure->key === self::FLAT[0] && array_diff(self::FLAT, $keys) === []) {
             return [...array_slice(self::FLAT, 1), self::FLAT[0]];
         }
-        $pace = $first->setup()->cadence->meanSpeedFtS();
+        $pace = CadenceChooser::paceFtS($first->lure, $reading);
         $ladder = [];
         foreach ([Role::Search, Role::Slow, Role::Finesse] as $role) {
             foreach ($entries as $entry) {
-                $slower = $entry->setup()->cadence->meanSpeedFtS() < $pace || $entry->lure->compact;
-                if ($entry !== $first && $entry->lure->role === $role && $slower && $entry->score >= self::WORTH * $first->score) {
+                if ($entry === $first || $entry->lure->role !== $role || $entry->score < self::WORTH * $first->score) {
+                    continue;
+                }
+                $its = CadenceChooser::paceFtS($entry->lure, $reading);
+                if ($its < $pace || $entry->lure->compact) {
                     $ladder[] = $entry->lure->key;
-                    $pace = min($pace, $entry->setup()->cadence->meanSpeedFtS() + 0.01);
+                    $pace = min($pace, $its + 0.01);
 
                     break;
                 }

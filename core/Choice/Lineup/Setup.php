@@ -44,7 +44,7 @@ final class Setup
     private ?float $secondsInZone = null;
 
     private function __construct(
-        private readonly Reading $reading,
+        public readonly Reading $reading,
         public readonly LureFamily $lure,
         public readonly Spec $spec,
         public readonly float $depthFt,
@@ -92,14 +92,14 @@ final class Setup
      *
      * @return list<string|Said>
      */
-    public function snagWarnings(Reading $reading): array
+    public function snagWarnings(): array
     {
         $warnings = [];
-        $covers = array_filter($reading->day->spot->covers, fn (Cover $c): bool => $this->lure->through($c) < CoverFit::HANGS_UP);
+        $covers = array_filter($this->reading->day->spot->covers, fn (Cover $c): bool => $this->lure->through($c) < CoverFit::HANGS_UP);
         if ($covers !== []) {
             $warnings[] = ($this->lure->exposure === Exposure::Treble ? 'Trebles will hang in ' : 'It will hang in ').implode(', ', array_map(static fn (Cover $c): string => $c->words(), $covers)).'.';
         }
-        if ($this->ratedFt !== null && $this->ratedFt > ($reading->day->spot->deepFt ?? INF) + 2) {
+        if ($this->ratedFt !== null && $this->ratedFt > ($this->reading->day->spot->deepFt ?? INF) + 2) {
             $warnings[] = Said::of('Rated more than {2 ft} deeper than the water: it ploughs.');
         }
         if ($this->lure->snag >= 0.3 && ! $this->lure->deflects && $this->path()->touchesBottom()) {
@@ -120,11 +120,11 @@ final class Setup
     }
 
     /** Seconds within the fish's reach of the cover at the spot; 0 where there is none. */
-    public function secondsNearCover(Reading $reading): float
+    public function secondsNearCover(): float
     {
-        $reach = $reading->strikeRadiusFt($this->lure->isLoud());
+        $reach = $this->reading->strikeRadiusFt($this->lure->isLoud());
         $most = 0.0;
-        foreach ($reading->covers as $cover) {
+        foreach ($this->reading->covers as $cover) {
             $shape = CoverShape::of($cover);
             if ($shape !== null) {
                 $length = $this->cast->lengthFt;

@@ -64,12 +64,12 @@ final readonly class Scene
     }
 
     /** A lure's cast through this water. */
-    public static function ofSetup(Reading $reading, Setup $setup): self
+    public static function ofSetup(Setup $setup): self
     {
         $cast = $setup->cast;
         $bottom = [[0.0, $cast->bottomNearFt], [$cast->lengthFt, $cast->bottomFarFt]];
 
-        return self::build($reading, $bottom, $setup->path(), $setup->secondsInZone(), $cast->angle === CastAngle::Parallel, $setup->lure->isLoud());
+        return self::build($setup->reading, $bottom, $setup->path(), $setup->secondsInZone(), $cast->angle === CastAngle::Parallel, $setup->lure->isLoud());
     }
 
     /** Bottom depth at a distance, feet. */

@@ -67,14 +67,14 @@
         </section>
         <section class="chosen" aria-label="{{ $chosen->lure->name() }}">
             <h2>{{ ucfirst($chosen->lure->name()) }}</h2>
-            @include('choose.cast')
+            @include('choose.cast', ['knobs' => App\Show\CastKnobs::of($setup, $units)])
             <p class="cadence">{{ $units->say($setup->cadence->text) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $setup->cadence->ruleId) }}">because {{ $setup->cadence->ruleId }}</a></p>
             @include('choose.strip')
             <dl class="figures">
                 <div><dt>color</dt><dd>@foreach ($chosen->colors() as $color)<span class="color-choice"><i class="swatch swatch-{{ $color->family->value }}" aria-hidden="true"></i>{{ $color->name }} <small>{{ $color->why }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $color->ruleId) }}">because {{ $color->ruleId }}</a></small></span>@endforeach</dd></div>
                 <div><dt>depth</dt><dd>{{ $units->depth($setup->depthFt) }}@if ($setup->ratedFt), a model rated {{ $units->depth($setup->ratedFt) }}@endif @if ($setup->countdownSeconds()), count to {{ max(1, (int) round($setup->countdownSeconds())) }}@endif</dd></div>
                 <div><dt>rigged</dt><dd>{{ $units->weight($setup->spec->weightOz) }}, {{ $units->size($setup->spec->lengthIn) }}, {{ $units->say($setup->spec->hook) }}@if ($setup->spec->trailer), {{ $setup->spec->trailer }}@endif @if ($setup->spec->blades), {{ $setup->spec->blades }}@endif @if ($setup->spec->rattle), rattle @endif</dd></div>
-                <div><dt>cast</dt><dd>{{ $setup->castKind }}, {{ $units->depth($setup->path()->cast->lengthFt) }}</dd></div>
+                <div><dt>cast</dt><dd>{{ $setup->castKind }}, {{ $units->depth($setup->cast->lengthFt) }}</dd></div>
                 <div><dt>speed</dt><dd>{{ $units->pace($setup->cadence->speedFtS) }}@if ($setup->cadence->pauseS), pause {{ App\Show\Units::seconds($setup->cadence->pauseS) }}@endif</dd></div>
                 <div><dt>seen</dt><dd>from {{ $units->depth($chosen->seenFromFt()) }}, as a {{ $chosen->seenAs() }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'W8') }}">because W8</a></dd></div>
                 <div><dt>line</dt><dd>{{ $units->say($chosen->line()) }}</dd></div>
