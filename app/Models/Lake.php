@@ -29,6 +29,7 @@ use OldEddy\Where\Lake\Shape;
  * @property ?DepthGrid $working coarse enough to read at once
  * @property ?float $ramp_lat
  * @property ?float $ramp_lon
+ * @property-read User $user
  * @property-read Collection<int, LakeSpot> $spots
  */
 final class Lake extends Model

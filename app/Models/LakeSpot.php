@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use OldEddy\Day\Conditions\Bottom;
@@ -51,6 +52,15 @@ final class LakeSpot extends Model
     protected $fillable = ['lake_id', 'name', ...self::FIELDS, 'fetch_ft', 'shape', 'dock', 'origin', 'layer_id', 'out_with'];
 
     protected $attributes = ['out_with' => 0, 'layer_id' => null, 'cover' => '[]', 'origin' => 'typed', 'structure' => null, 'bottom' => null, 'shallow_ft' => null, 'deep_ft' => null, 'depth_nearby_ft' => null, 'bank_faces_deg' => null, 'object_height_ft' => null, 'setback_ft' => null, 'flows_to_deg' => null, 'fetch_ft' => null, 'shape' => null, 'dock' => null];
+
+    /** @return Builder<self> those that no stint of any day was fished at */
+    public static function neverFished(): Builder
+    {
+        $spots = self::query();
+        $spots->whereNotExists(static fn ($q) => $q->from('stints')->whereColumn('stints.spot_id', 'spots.id'));
+
+        return $spots;
+    }
 
     /** @return BelongsTo<Lake, $this> */
     public function lake(): BelongsTo

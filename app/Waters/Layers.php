@@ -67,23 +67,17 @@ final class Layers
      */
     public function read(Layer $layer): string
     {
-        $said = $layer->understood ?? [];
-        $unit = $this->lake->user()->value('units') === 'metric' ? 'm' : 'ft';
         $survey = new Survey;
-        [$understood, $questions] = LayerFile::with($layer, function (string $path) use ($said, $unit, $survey, $layer): array {
-            [$u, $questions] = AnyFile::look($path, $said, $this->home($layer), $unit);
-            $this->survey($layer, $path, $u, $survey);
+        [$understood, $questions] = LayerFile::with($layer, function (string $path) use ($survey, $layer): array {
+            $home = $this->home($layer);
+            [$u, $questions] = $this->look($layer, $path, $home);
+            $this->survey($layer, $path, $u, $survey, $home);
 
             return [$u, $questions];
         });
-        $layer->fill(['found' => $survey->toArray() + ['words' => $understood->words()], 'questions' => self::plain($questions)]);
-        if ($questions !== [] || ($said['look'] ?? '') !== '') {
-            $layer->fill(['state' => Layer::ASKS])->save();
+        $layer->fill(['found' => $survey->toArray() + ['words' => $understood->words()], 'questions' => []]);
 
-            return "{$layer->name}: something has to be said before it is taken in.";
-        }
-
-        return $this->lay($layer);
+        return $questions !== [] || ($layer->understood['look'] ?? '') !== '' ? self::asks($layer, $questions) : $this->lay($layer);
     }
 
     /** Lays a layer: its spots are marked, and the lake is made anew with it. */
@@ -93,10 +87,7 @@ final class Layers
         try {
             $made = $this->made();
             if (! isset($layer->understood['shore']) && ($layer->found['count']['ring'] ?? 0) > 0 && $made->dried() > self::DRIED) {
-                $question = new Question('shore', sprintf('This shoreline leaves %d %% of the depths that are known dry. Is it the shoreline of this lake?', round(100 * $made->dried())), ['cut' => 'yes: what lies outside is land', 'draw' => 'draw it, and leave the depths alone'], 'draw');
-                $layer->fill(['state' => Layer::ASKS, 'questions' => self::plain([$question])])->save();
-
-                return "{$layer->name}: something has to be said before it is taken in.";
+                return self::asks($layer, [new Question('shore', sprintf('This shoreline leaves %d %% of the depths that are known dry. Is it the shoreline of this lake?', round(100 * $made->dried())), ['cut' => 'yes: what lies outside is land', 'draw' => 'draw it, and leave the depths alone'], 'draw')]);
             }
             $words = DB::transaction(fn (): string => $this->keep($made, $layer));
         } catch (Refused $e) {
@@ -136,7 +127,7 @@ final class Layers
         if ($layer->state === Layer::LAID) {
             $this->takeOut($layer);
         }
-        LakeSpot::query()->where('out_with', $layer->id)->whereNotExists(static fn ($q) => $q->from('stints')->whereColumn('stints.spot_id', 'spots.id'))->delete();
+        LakeSpot::neverFished()->where('out_with', $layer->id)->delete();
         $layer->delete();
     }
 
@@ -147,9 +138,14 @@ final class Layers
         DB::transaction(fn (): string => $this->keep($this->made(), null));
     }
 
-    private function survey(Layer $layer, string $path, Understanding $u, Survey $survey): void
+    /** @return array{Understanding, list<Question>} how the layer's file is read, with what it leaves open */
+    private function look(Layer $layer, string $path, Home $home): array
     {
-        $home = $this->home($layer);
+        return AnyFile::look($path, $layer->understood ?? [], $home, $this->lake->user->isMetric() ? 'm' : 'ft');
+    }
+
+    private function survey(Layer $layer, string $path, Understanding $u, Survey $survey, Home $home): void
+    {
         $points = $spots = 0;
         foreach (AnyFile::read($path, $u) as $found) {
             if ($found->what !== 'lake') {
@@ -191,7 +187,7 @@ final class Layers
         $made = new MadeLake((float) $this->lake->cell_m);
         foreach ($this->lake->layers()->where('state', Layer::LAID)->get() as $layer) {
             LayerFile::with($layer, function (string $path) use ($layer, $made): void {
-                [$u] = AnyFile::look($path, $layer->understood ?? [], $this->home($layer), $this->lake->user()->value('units') === 'metric' ? 'm' : 'ft');
+                [$u] = $this->look($layer, $path, $this->home($layer));
                 $rows = [];
                 $made->begin($u->cuts);
                 $read = 0;
@@ -236,7 +232,7 @@ final class Layers
         if ($new === null) {
             return '';
         }
-        $spots = LayerFile::with($new, fn (string $path): array => $this->spots($new, $path));
+        $spots = $this->spots($new);
         $count = $new->found['count'] ?? [];
         $words = [];
         foreach (['spot' => 'spot', 'sounding' => 'sounding', 'ring' => 'ring of shoreline', 'tracks' => 'track', 'section' => 'name of a section'] as $key => $one) {
@@ -252,20 +248,27 @@ final class Layers
     }
 
     /** @return array{new: int, known: int} */
-    private function spots(Layer $layer, string $path): array
+    private function spots(Layer $layer): array
     {
-        [$u] = AnyFile::look($path, $layer->understood ?? [], $this->home($layer), 'ft');
         // Laid again after it was understood otherwise: what it brought before, and nobody touched, goes.
-        LakeSpot::query()->where('layer_id', $layer->id)->where('origin', 'file')->whereColumn('updated_at', 'created_at')->whereNotExists(static fn ($q) => $q->from('stints')->whereColumn('stints.spot_id', 'spots.id'))->delete();
-        $names = new SpotNames($this->lake);
+        LakeSpot::neverFished()->where('layer_id', $layer->id)->where('origin', 'file')->whereColumn('updated_at', 'created_at')->delete();
         $count = ['new' => 0, 'known' => 0];
-        foreach (AnyFile::read($path, $u) as $found) {
-            if ($found->what === 'spot') {
-                $count[SpotOfFile::keep($this->lake, $layer, $names, $found) ? 'new' : 'known']++;
-            }
+        // A file of soundings is long, and was read twice already.
+        if (($layer->found['count']['spot'] ?? 0) === 0) {
+            return $count;
         }
 
-        return $count;
+        return LayerFile::with($layer, function (string $path) use ($layer, $count): array {
+            [$u] = $this->look($layer, $path, $this->home($layer));
+            $names = new SpotNames($this->lake);
+            foreach (AnyFile::read($path, $u) as $found) {
+                if ($found->what === 'spot') {
+                    $count[SpotOfFile::keep($this->lake, $layer, $names, $found) ? 'new' : 'known']++;
+                }
+            }
+
+            return $count;
+        });
     }
 
     /** Where the lake lies, as far as it is known without this layer. */
@@ -308,13 +311,12 @@ final class Layers
         }
     }
 
-    /**
-     * @param  list<Question>  $questions
-     * @return list<array<string, mixed>>
-     */
-    private static function plain(array $questions): array
+    /** @param  list<Question>  $questions */
+    private static function asks(Layer $layer, array $questions): string
     {
-        return array_map(static fn (Question $q): array => get_object_vars($q), $questions);
+        $layer->fill(['state' => Layer::ASKS, 'questions' => array_map(static fn (Question $q): array => get_object_vars($q), $questions)])->save();
+
+        return "{$layer->name}: something has to be said before it is taken in.";
     }
 
     /**

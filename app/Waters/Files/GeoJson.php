@@ -42,7 +42,7 @@ final class GeoJson
                     $pairs[] = $pair;
                 }
             }
-            $sort = $shape->lines() !== [] ? 'line' : ($shape->areas() !== [] ? 'area' : null);
+            $sort = $shape->lines !== [] ? 'line' : ($shape->areas !== [] ? 'area' : null);
             if ($sort !== null && self::depth($about) === null && self::kind($about) === null) {
                 foreach ($about as $name => $value) {
                     if (is_numeric($value) && DepthName::read((string) $name) !== null) {
@@ -197,7 +197,7 @@ final class GeoJson
             throw new Refused("Feature {$n} has no coordinates that are read: it is a {$shape->type}.");
         }
         $found = [];
-        foreach ($shape->points() as $pair) {
+        foreach ($shape->points as $pair) {
             [$lat, $lon] = self::place($pair, $u, $n);
             $depth = self::depth($about);
             $found[] = match (true) {
@@ -207,7 +207,7 @@ final class GeoJson
                 default => self::sounding($lat, $lon, $depth, $u),
             };
         }
-        foreach ($shape->lines() as $line) {
+        foreach ($shape->lines as $line) {
             $depth = self::depth($about) ?? self::written($about, $u->lines);
             foreach ($line as $i => $pair) {
                 [$lat, $lon] = self::place($pair, $u, $n);
@@ -215,7 +215,7 @@ final class GeoJson
             }
         }
         $depth = $kind === 'shoreline' || $u->areas === 'shoreline' ? null : self::written($about, $u->areas);
-        foreach ($u->areas === 'leave' && $kind !== 'shoreline' ? [] : $shape->areas() as $ring) {
+        foreach ($u->areas === 'leave' && $kind !== 'shoreline' ? [] : $shape->areas as $ring) {
             $places = array_map(static fn (array $pair): array => self::place($pair, $u, $n), $ring);
             if ($depth !== null) {
                 array_push($found, ...array_map(static fn (array $p): ?Found => self::sounding($p[0], $p[1], $depth, $u), $places));

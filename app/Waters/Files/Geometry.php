@@ -9,61 +9,48 @@ final readonly class Geometry
 {
     public string $type;
 
-    private mixed $coordinates;
+    /** @var list<array{float, float}> */
+    public array $points;
 
-    /** @var list<self> */
-    private array $parts;
+    /** @var list<list<array{float, float}>> */
+    public array $lines;
+
+    /** @var list<non-empty-list<array{float, float}>> rings, outer ones and holes alike */
+    public array $areas;
 
     public function __construct(mixed $geometry, private int $number)
     {
         $geometry = is_array($geometry) ? $geometry : [];
         $this->type = is_string($geometry['type'] ?? null) ? mb_substr($geometry['type'], 0, 40) : 'thing without a type';
-        $this->coordinates = $geometry['coordinates'] ?? null;
-        $parts = $this->type === 'GeometryCollection' && is_array($geometry['geometries'] ?? null) ? array_values($geometry['geometries']) : [];
-        $this->parts = array_map(static fn (mixed $part): self => new self($part, $number), $parts);
+        $given = $geometry['coordinates'] ?? null;
+        $parts = $this->type === 'GeometryCollection' ? array_map(static fn (mixed $part): self => new self($part, $number), self::items($geometry['geometries'] ?? null)) : [];
+        $this->points = match ($this->type) {
+            'Point' => [$this->pair($given)],
+            'MultiPoint' => $this->line($given),
+            default => array_merge(...array_column($parts, 'points')),
+        };
+        $this->lines = match ($this->type) {
+            'LineString' => [$this->line($given)],
+            'MultiLineString' => array_map($this->line(...), self::items($given)),
+            default => array_merge(...array_column($parts, 'lines')),
+        };
+        $rings = match ($this->type) {
+            'Polygon' => array_map($this->line(...), self::items($given)),
+            'MultiPolygon' => array_map($this->line(...), array_merge(...array_map(self::items(...), self::items($given)))),
+            default => array_merge(...array_column($parts, 'areas')),
+        };
+        $this->areas = array_values(array_filter($rings, static fn (array $ring): bool => $ring !== []));
     }
 
     public function isEmpty(): bool
     {
-        return $this->places() === [];
+        return $this->points === [] && $this->areas === [] && array_filter($this->lines) === [];
     }
 
     /** @return list<array{float, float}> of all kinds */
     public function places(): array
     {
-        return [...$this->points(), ...array_merge(...$this->lines()), ...array_merge(...$this->areas())];
-    }
-
-    /** @return list<array{float, float}> */
-    public function points(): array
-    {
-        return match ($this->type) {
-            'Point' => [$this->pair($this->coordinates)],
-            'MultiPoint' => array_map($this->pair(...), self::items($this->coordinates)),
-            default => array_merge(...array_map(static fn (self $part): array => $part->points(), $this->parts)),
-        };
-    }
-
-    /** @return list<list<array{float, float}>> */
-    public function lines(): array
-    {
-        return match ($this->type) {
-            'LineString' => [$this->line($this->coordinates)],
-            'MultiLineString' => array_map($this->line(...), self::items($this->coordinates)),
-            default => array_merge(...array_map(static fn (self $part): array => $part->lines(), $this->parts)),
-        };
-    }
-
-    /** @return list<non-empty-list<array{float, float}>> rings, outer ones and holes alike */
-    public function areas(): array
-    {
-        $rings = match ($this->type) {
-            'Polygon' => array_map($this->line(...), self::items($this->coordinates)),
-            'MultiPolygon' => array_map($this->line(...), array_merge(...array_map(self::items(...), self::items($this->coordinates)))),
-            default => array_merge(...array_map(static fn (self $part): array => $part->areas(), $this->parts)),
-        };
-
-        return array_values(array_filter($rings, static fn (array $ring): bool => $ring !== []));
+        return [...$this->points, ...array_merge(...$this->lines), ...array_merge(...$this->areas)];
     }
 
     /** @return list<array{float, float}> */
