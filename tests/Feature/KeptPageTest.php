@@ -18,6 +18,17 @@ final class KeptPageTest extends WaterTestCase
         self::assertInstanceOf(NullSessionHandler::class, $this->app['session']->driver()->getHandler(), 'nothing is written');
     }
 
+    /** A late answer to the device must not sign somebody in again who left, nor spoil the sign-in of the next. */
+    public function test_a_page_fetched_to_be_kept_sets_no_cookie(): void
+    {
+        $this->actingAs($wren = $this->angler()->refresh());
+        $trip = $this->trip($wren);
+        self::assertNotSame([], $this->get(route('confirm', $trip))->assertOk()->headers->getCookies());
+        self::assertSame([], $this->get(route('confirm', $trip), ['X-Keeps-Page' => '1'])->assertOk()->headers->getCookies());
+        $this->post(route('sign-out'));
+        self::assertSame([], $this->get(route('confirm', $trip), ['X-Keeps-Page' => '1'])->assertRedirect(route('sign-in'))->headers->getCookies());
+    }
+
     public function test_the_service_worker_names_the_assets_of_this_build_and_stays_fresh(): void
     {
         $answer = $this->get('/service-worker.js')->assertOk();

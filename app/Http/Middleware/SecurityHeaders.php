@@ -20,6 +20,11 @@ final class SecurityHeaders
         $response->headers->set('Content-Security-Policy', self::POLICY);
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
+        if ($request->hasHeader('X-Keeps-Page')) {
+            // The device fetches it behind everybody's back, and the answer may come late: it must not bring back a session
+            // that was left meanwhile, nor put one that is written nowhere in the place of the new one.
+            $response->headers->remove('Set-Cookie');
+        }
         $angler = $request->hasSession() ? $request->user() : null;
         if ($angler !== null) {
             // Nobody's back button shows it again after the sign-out; and the device knows whose page it keeps.
