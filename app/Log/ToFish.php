@@ -63,7 +63,7 @@ final readonly class ToFish
         $worst = $scores === [] ? 1.0 : min($scores);
         $this->choices = new Choices(
             $trip->drill_seed !== null ? DrillWater::choices()->places : $this->places($reading, $stints),
-            array_values($this->rods->map(fn (RackSlot $r, int $i): Presentation => new Presentation($r->lure, $r->color, $r->retrieve, $this->setups[$i]->cadence->meanSpeedFtS(), Catalog::get($r->lure)->compact, $scores[$r->lure] ?? $worst, $r->depth_ft))->all()),
+            array_values($this->rods->map(fn (RackSlot $r, int $i): Presentation => new Presentation($r->lure, $r->color, $r->retrieve, $this->setups[$i]->cadence->meanSpeedFtS(), Catalog::get($r->lure)->appeal->compact, $scores[$r->lure] ?? $worst, $r->depth_ft))->all()),
         );
     }
 

@@ -43,7 +43,7 @@ final class FiredBy
     private static function sayings(string $id, Plan $plan): array
     {
         $said = $id === 'STAGES' ? [$plan->reading->stage->why] : [];
-        foreach ($plan->reading->findings as $finding) {
+        foreach ($plan->reading->findings() as $finding) {
             if ($finding->id === $id) {
                 $said[] = $finding->text;
             }
@@ -55,7 +55,7 @@ final class FiredBy
         }
         foreach ($plan->lineup as $entry) {
             $name = ucfirst($entry->lure->name()).': ';
-            foreach ($entry->effects as $effect) {
+            foreach ($entry->effects() as $effect) {
                 if ($effect->ruleId === $id) {
                     $said[] = Said::joined($name, Said::small($effect->text));
                 }

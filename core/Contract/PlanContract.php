@@ -86,7 +86,7 @@ final class PlanContract
                 'covers' => array_map(static fn ($c): string => $c->value, $stand->covers),
             ],
             'leave' => $reading->leave,
-            'findings' => array_map(self::ofFinding(...), $reading->findings),
+            'findings' => array_map(self::ofFinding(...), $reading->findings()),
         ];
     }
 
@@ -139,7 +139,7 @@ final class PlanContract
             'seen_as' => $entry->seenAs(),
             'warnings' => array_map(strval(...), $setup->snagWarnings()),
             'handling' => array_map(static fn (string $id, string $text): array => ['id' => $id, 'text' => $text], array_keys($h = Handling::of($entry->lure, $reading)), $h),
-            'reasons' => array_map(static fn (Effect $e): array => ['factor' => $e->factor, 'effect' => $e->effect, 'text' => (string) $e->text, 'id' => $e->ruleId, 'school' => $e->school], $entry->effects),
+            'reasons' => array_map(static fn (Effect $e): array => ['factor' => $e->factor, 'effect' => $e->effect, 'text' => (string) $e->text, 'id' => $e->ruleId, 'school' => $e->school], $entry->effects()),
         ];
     }
 

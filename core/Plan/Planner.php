@@ -29,11 +29,11 @@ final class Planner
         $ranking = LureRanking::of($reading);
         $lineup = [];
         foreach ($ranking->scored as $i => $scored) {
-            $lineup[] = new Entry($reading, $i + 1, $scored->lure, $scored->score, $scored->effects);
+            $lineup[] = new Entry($reading, $i + 1, $scored);
         }
         $rods = Rods::rig($lineup, $reading);
         $keys = array_map(static fn (Entry $e): string => $e->lure->key, $rods);
 
-        return new Plan($reading, $lineup, $ranking->ruledOut, $rods, Refusals::after($lineup, $reading), Cautions::of($reading, $keys));
+        return new Plan($reading, $lineup, $ranking->ruledOut(), $rods, Refusals::after($lineup, $reading), Cautions::of($reading, $keys));
     }
 }

@@ -47,7 +47,7 @@ final class SchoolsCompared
         $plan = Planner::planFor($reading);
         $moving = self::first($plan, static fn (Entry $e): bool => $e->lure->isMoving());
         $bottom = self::first($plan, static fn (Entry $e): bool => in_array($e->lure->colorGroup, ['jig', 'worm', 'tube'], true));
-        $rattling = self::first($plan, static fn (Entry $e): bool => $e->lure->rattles);
+        $rattling = self::first($plan, static fn (Entry $e): bool => $e->lure->appeal->rattles);
 
         return [
             'place' => $reading->leave ? 'leave the creek' : 'fish '.$reading->stand->structures[0]->words().', '.$reading->stand->tightness->words().' to cover',
@@ -63,7 +63,7 @@ final class SchoolsCompared
 
     private static function onShade(Reading $reading): string|Said
     {
-        foreach ($reading->findings as $finding) {
+        foreach ($reading->findings() as $finding) {
             if ($finding->id === 'S20') {
                 return $finding->text;
             }

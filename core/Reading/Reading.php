@@ -16,16 +16,20 @@ final readonly class Reading
     /** @var non-empty-list<Cover> the covers that count today: those of the spot, or the two to look for first */
     public array $covers;
 
-    /** @param  list<Finding>  $findings */
     public function __construct(
         public Settled $day,
         public StageFound $stage,
         public Mood $mood,
         public Stand $stand,
         public bool $leave,
-        public array $findings,
     ) {
         $this->covers = self::coversInReach($day->spot, $stand);
+    }
+
+    /** @return list<Finding> what the rules say of it, put into words now */
+    public function findings(): array
+    {
+        return Findings::of($this);
     }
 
     /** Feet a fish will move for a silent lure, or a loud one. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OldEddy\Reading;
 
 use OldEddy\Day\Conditions\Cover;
+use OldEddy\Day\Conditions\Dock;
 use OldEddy\Day\Conditions\DockKind;
 use OldEddy\Day\Conditions\Observed;
 use OldEddy\Day\Conditions\Settled;
@@ -14,6 +15,7 @@ use OldEddy\Day\Season\Species;
 use OldEddy\Day\Season\Stage;
 use OldEddy\Day\Water\Clarity;
 use OldEddy\Day\Water\ClarityShift;
+use OldEddy\Day\Water\Sight;
 
 /**
  * Where the fish stand today: the stage's place, moved by clarity, light, front, level, inflow, heat, shade and dock,
@@ -55,7 +57,7 @@ final class StandFinder
             $depth[0], $depth[1], Column::from($column), Tightness::from($tightness),
             array_map(Structure::from(...), $structures), array_map(Cover::from(...), $covers),
         );
-        if ($this->day->species->group() === 'walleyes' && $this->day->current->feetPerSecond() === 0.0 && $this->stage === Stage::Summer) {
+        if ($this->day->species->group() === 'walleyes' && ! $this->day->current->runs() && $this->stage === Stage::Summer) {
             // Over the open basin of a big lake they suspend on bait; in rivers they keep to the bottom (F11).
             return $this->day->saw(Observed::BaitFlicking) || $this->day->saw(Observed::Schooling) ? $stand->inColumn(Column::Suspended)->firstAt(Structure::Basin) : $stand;
         }
@@ -93,7 +95,7 @@ final class StandFinder
         if ($this->day->sky->isCovered() || $this->day->lowLight) {
             $stand = $stand->scaled(0.8, 0.88);
 
-            $sees = $this->day->visibilityFt >= 1.5 && $this->day->clarityShift !== ClarityShift::SharplyDown;
+            $sees = $this->day->visibilityFt >= Sight::FAILS_UNDER_FT && $this->day->clarityShift !== ClarityShift::SharplyDown;
 
             return $stand->tightness === Tightness::Near && $sees && ! $this->mood->isNegative() ? $stand->held(Tightness::Roaming) : $stand;
         }
@@ -186,19 +188,14 @@ final class StandFinder
     /** S20, S21: in warm months a shade line holds fish on its edge; how far out depends on how far they see. */
     private function byShade(Stand $stand): Stand
     {
-        if (! $this->day->spot->isShaded() || ! ShadeCounts::matters($this->day) || $this->day->spot->isDock()) {
-            return $stand;
-        }
-        $visibility = $this->day->visibilityFt;
-        $stand = $stand->firstIn(Cover::Shade);
-        if ($visibility < 1.5) {
-            return $stand->between(0.5, 3.0)->held(Tightness::Tight);
-        }
-        if ($visibility <= 4.0) {
-            return $stand->between(3.0, 5.0);
-        }
+        $shaded = $stand->firstIn(Cover::Shade);
 
-        return $stand->between(2.0, min(8.0, max(6.0, $stand->deepFt)))->inColumn($stand->column === Column::Surface ? Column::Surface : Column::Suspended);
+        return match (ShadeLine::fished($this->day)) {
+            null => $stand,
+            ShadeLine::Murk => $shaded->between(0.5, 3.0)->held(Tightness::Tight),
+            ShadeLine::Stain => $shaded->between(3.0, 5.0),
+            ShadeLine::Clear => $shaded->between(2.0, min(8.0, max(6.0, $shaded->deepFt)))->inColumn($shaded->column === Column::Surface ? Column::Surface : Column::Suspended),
+        };
     }
 
     /** The spot's own depths bound the band; a band that misses the spot is taken to its nearer edge. */
@@ -229,21 +226,21 @@ final class StandFinder
             return $stand;
         }
         $stand = $this->day->species === Species::SmallmouthBass ? $stand : $stand->firstAt(Structure::Dock)->firstIn(Cover::Dock);
-        $tight = $this->day->visibilityFt >= 5.0 && ! $this->day->front->isPost() ? Tightness::Near : Tightness::Tight;
-        $depth = $dock->depthFt ?? $this->day->spot->deepFt ?? 6.0;
+        $tight = $this->day->visibilityFt > Dock::HANG_OFF_OVER_VISIBILITY_FT && ! $this->day->front->isPost() ? Tightness::Near : Tightness::Tight;
+        $depth = $dock->depthFt ?? $this->day->spot->deepFt ?? Dock::USUAL_FT;
         if ($dock->kind === DockKind::Piling) {
             return $stand->between(max(0.5, $depth * 0.6), $depth)->inColumn(Column::Bottom)->held($tight);
         }
-        if ($this->day->species === Species::SpottedBass && $this->stage !== Stage::Spawn && $depth >= 5.0) {
+        if ($this->day->species === Species::SpottedBass && $this->stage !== Stage::Spawn && $depth >= Dock::BOTTOM_UNDER_FT) {
             return $stand->between(1.0, min($depth, 8.0))->inColumn(Column::Suspended)->held($tight);
         }
-        if ($depth < 5.0) {
+        if ($depth < Dock::BOTTOM_UNDER_FT) {
             return $stand->between(max(0.5, $depth * 0.5), $depth)->inColumn(Column::Bottom)->held($tight);
         }
-        if ($depth <= 6.0) {
+        if ($depth <= Dock::FLOATS_OVER_FT) {
             return $stand->between(2.0, $depth)->inColumn($this->mood->isNegative() ? Column::Bottom : Column::Mid)->held($tight);
         }
-        $deep = $this->stage === Stage::Summer && $depth >= 15 && $this->day->sky === Sky::Clear && ! $this->day->lowLight;
+        $deep = $this->stage === Stage::Summer && $depth >= Dock::DEEP_FROM_FT && $this->day->sky === Sky::Clear && ! $this->day->lowLight;
 
         return ($deep ? $stand->between(8.0, 15.0) : $stand->between(1.0, min($depth, 7.0)))->inColumn(Column::Suspended)->held($tight);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use OldEddy\Basics\Said;
 use OldEddy\Day\Conditions\Bottom;
 use OldEddy\Day\Conditions\Cover;
+use OldEddy\Day\Conditions\Dock;
 use OldEddy\Day\Conditions\DockKind;
 use OldEddy\Day\Conditions\Forage;
 use OldEddy\Day\Conditions\Front;
@@ -17,6 +18,7 @@ use OldEddy\Day\Water\ClarityShift;
 use OldEddy\Day\Water\Sight;
 use OldEddy\Reading\Reading;
 use OldEddy\Reading\ShadeCounts;
+use OldEddy\Reading\ShadeLine;
 
 // What the water says, one row a rule: id => sentence for today, or null when the rule has nothing to say.
 // The rules' own texts and bases stand in Rules/rules.php; cut points not named there are our own.
@@ -76,7 +78,7 @@ return [
     'W16' => static fn (Reading $r): ?string => $r->day->lowLight ? 'First or last light: the predators have the edge now.' : null,
     'W17' => static fn (Reading $r): ?string => match (true) {
         $r->day->isCalm() => 'Hardly any wind: slower lures.',
-        $r->day->isWindy() && $r->day->sky->isCovered() && $r->day->visibilityFt < 4 => 'Wind, clouds and murk together: spinnerbait.',
+        $r->day->isWindAndMurk() => 'Wind, clouds and murk together: spinnerbait.',
         $r->day->isWindy() => 'Wind or chop: moving lures.',
         default => null,
     },
@@ -103,23 +105,23 @@ return [
         $r->day->species === Species::SpottedBass => $r->stage->stage === Stage::Spawn ? 'Spotted bass use the bottom now, at spawn.' : 'Spotted bass like to suspend, around docks too.',
         $r->day->species === Species::SmallmouthBass && $r->day->spot->isDock() => 'Smallmouth seldom use docks, and then only deeper, clear ones.',
         $r->day->species->group() === 'toothy' => 'An ambusher: weed edges, reeds, pads, overhanging trees, bridge shade, rocks; also the last feet beside the boat.',
-        $r->day->species->group() === 'walleyes' => $r->day->current->feetPerSecond() > 0 ? 'On the bottom in moving water.' : 'On the bottom, or suspended on bait over the open basin.',
+        $r->day->species->group() === 'walleyes' => $r->day->current->runs() ? 'On the bottom in moving water.' : 'On the bottom, or suspended on bait over the open basin.',
         default => null,
     },
     'F13' => static fn (Reading $r): Said => Said::of('They move about {%.1f ft} for a silent lure, {%.1f ft} for a loud one.', $r->strikeRadiusFt(), $r->strikeRadiusFt(true)),
     'F14' => static fn (Reading $r): ?string => $r->day->saw(Observed::Follows) ? 'Followers are marks to come back to with something slower; a change of speed may turn one at once.' : null,
-    'F15' => static fn (Reading $r): ?string => in_array($r->stage->stage, [Stage::Winter, Stage::Prespawn, Stage::EarlyPrespawn], true) || ($r->day->species->group() === 'walleyes' && $r->day->current->feetPerSecond() > 0)
+    'F15' => static fn (Reading $r): ?string => in_array($r->stage->stage, [Stage::Winter, Stage::Prespawn, Stage::EarlyPrespawn], true) || ($r->day->species->group() === 'walleyes' && $r->day->current->runs())
         ? 'A fish seldom stands alone now: after a bite work the place again at once.' : null,
-    'S8' => static fn (Reading $r): ?string => $r->day->current->feetPerSecond() > 0
+    'S8' => static fn (Reading $r): ?string => $r->day->current->runs()
         ? 'In current they sit in the slack behind whatever breaks it, where the push stops: cast above and let it sweep in.' : null,
     'S11' => static fn (Reading $r): ?Said => $r->day->spot->dock?->kind !== DockKind::Floating ? null : match (true) {
-        ($r->day->spot->dock->depthFt ?? 6.0) < 5.0 => Said::of('Floating dock under {5 ft}: fish on the bottom.'),
-        ($r->day->spot->dock->depthFt ?? 6.0) > 6.0 => Said::of('Floating dock over {6 ft}: suspended under the floats, whatever the clarity.'),
+        ($r->day->spot->dock->depthFt ?? Dock::USUAL_FT) < Dock::BOTTOM_UNDER_FT => Said::of('Floating dock under {5 ft}: fish on the bottom.'),
+        ($r->day->spot->dock->depthFt ?? Dock::USUAL_FT) > Dock::FLOATS_OVER_FT => Said::of('Floating dock over {6 ft}: suspended under the floats, whatever the clarity.'),
         default => Said::of('Floating dock at {5-6 ft}: on the bottom or under the floats, try both.'),
     },
     'S12' => static fn (Reading $r): ?string => $r->day->spot->dock?->kind !== DockKind::Piling ? null
-        : 'Piling dock: on the bottom at the posts'.(($r->day->spot->dock->depthFt ?? 0) > 5.5 ? '; this part is deep, go to a shallower one.' : '.'),
-    'S14' => static fn (Reading $r): ?Said => $r->day->spot->isDock() && $r->day->visibilityFt > 5
+        : 'Piling dock: on the bottom at the posts'.(($r->day->spot->dock->depthFt ?? 0) > Dock::POSTS_TO_FT ? '; this part is deep, go to a shallower one.' : '.'),
+    'S14' => static fn (Reading $r): ?Said => $r->day->spot->isDock() && $r->day->visibilityFt > Dock::HANG_OFF_OVER_VISIBILITY_FT
         ? Said::of('Clear water: fish may hang about {10 ft} off the dock; cast around it first.') : null,
     'S20' => static fn (Reading $r): string|Said|null => ! $r->day->spot->isShaded() ? null : match (true) {
         ShadeCounts::matters($r->day) => 'Shade is cover on its own now: fish the edge where it meets the sun.',
@@ -129,8 +131,8 @@ return [
     },
     'S21' => static fn (Reading $r): string|Said|null => ! $r->day->spot->isShaded() || ! ShadeCounts::matters($r->day) ? null : match (true) {
         ($r->day->spot->shadeWidthFt ?? 0) > 10 => Said::of('The shade is {%.0f ft} wide; {5-10 ft} is best, wider spreads the fish.', $r->day->spot->shadeWidthFt),
-        $r->day->visibilityFt < 1.5 => Said::of('They sit {2-3 ft} off the bank: parallel casts hard along it.'),
-        $r->day->visibilityFt <= 4 => Said::of('They sit in {3-5 ft}; the shade should reach {5-10 ft} out.'),
+        ShadeLine::at($r->day->visibilityFt) === ShadeLine::Murk => Said::of('They sit {2-3 ft} off the bank: parallel casts hard along it.'),
+        ShadeLine::at($r->day->visibilityFt) === ShadeLine::Stain => Said::of('They sit in {3-5 ft}; the shade should reach {5-10 ft} out.'),
         default => 'They suspend on the outer edge of the shade.',
     },
     'S3' => static fn (Reading $r): ?string => match ($r->day->schools->chosen('tempo')) {

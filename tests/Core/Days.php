@@ -67,7 +67,7 @@ trait Days
     private static function out(array $changes): array
     {
         $out = [];
-        foreach (LureRanking::of(self::reading($changes))->ruledOut as $one) {
+        foreach (LureRanking::of(self::reading($changes))->ruledOut() as $one) {
             $out[$one->lure] = $one->ruleId;
         }
 

@@ -233,7 +233,7 @@ final class ReadingTest extends TestCase
 
     private static function text(string $id, Reading $reading): string
     {
-        foreach ($reading->findings as $finding) {
+        foreach ($reading->findings() as $finding) {
             if ($finding->id === $id) {
                 return $finding->text;
             }
@@ -245,7 +245,7 @@ final class ReadingTest extends TestCase
     /** @return list<string> */
     private static function ids(Reading $reading): array
     {
-        return array_map(static fn ($f): string => $f->id, $reading->findings);
+        return array_map(static fn ($f): string => $f->id, $reading->findings());
     }
 
     private static function moodPart(Reading $reading, string $key): float

@@ -8,8 +8,8 @@ use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Reading\Reading;
 
-/** How a lure fits the cover in reach. Basis: rules L1, L2, L4; the mean is our own choice. */
-final class CoverFit
+/** How lures fit the cover in reach on a day. Basis: rules L1, L2, L4; the mean is our own choice. */
+final readonly class CoverFit
 {
     /** Under this a lure hangs up in the cover. */
     public const HANGS_UP = 0.75;
@@ -17,29 +17,41 @@ final class CoverFit
     /** Under this a lure is no choice for the cover. */
     public const HOPELESS = 0.2;
 
-    /** The geometric mean of its fits: a factor, low when one cover defeats it. */
-    public static function of(LureFamily $lure, Reading $reading): float
-    {
-        $covers = $reading->covers;
-        if (count($covers) === 1) {
-            return max(0.01, $lure->through($covers[0]));
-        }
-        $product = 1.0;
-        foreach ($covers as $cover) {
-            $product *= max(0.01, $lure->through($cover));
-        }
+    private const LEAST = 0.01;
 
-        return $product ** (1 / count($covers));
+    /** @param  non-empty-list<Cover>  $covers  those in reach */
+    private function __construct(private array $covers, private bool $known)
+    {
     }
 
-    /** The cover at the spot that defeats the lure, if one does. */
-    public static function defeatedBy(LureFamily $lure, Reading $reading): ?Cover
+    /** The fits of a day. */
+    public static function in(Reading $reading): self
     {
-        if ($reading->day->spot->covers === []) {
+        return new self($reading->covers, $reading->day->spot->covers !== []);
+    }
+
+    /** The geometric mean of a lure's fits: a factor, low when one cover defeats it. */
+    public function of(LureFamily $lure): float
+    {
+        if (count($this->covers) === 1) {
+            return max(self::LEAST, $lure->habitat->covers[$this->covers[0]->value]);
+        }
+        $product = 1.0;
+        foreach ($this->covers as $cover) {
+            $product *= max(self::LEAST, $lure->habitat->covers[$cover->value]);
+        }
+
+        return $product ** (1 / count($this->covers));
+    }
+
+    /** The cover at the spot that defeats a lure, if one does. */
+    public function defeating(LureFamily $lure): ?Cover
+    {
+        if (! $this->known) {
             return null;
         }
-        foreach ($reading->covers as $cover) {
-            if ($lure->through($cover) < self::HOPELESS) {
+        foreach ($this->covers as $cover) {
+            if ($lure->habitat->covers[$cover->value] < self::HOPELESS) {
                 return $cover;
             }
         }

@@ -23,14 +23,20 @@ final class Entry
     /** @var non-empty-list<ColorChoice>|null */
     private ?array $colors = null;
 
-    /** @param  list<Effect>  $effects */
-    public function __construct(
-        private readonly Reading $reading,
-        public readonly int $rank,
-        public readonly LureFamily $lure,
-        public readonly float $score,
-        public readonly array $effects,
-    ) {
+    public readonly LureFamily $lure;
+
+    public readonly float $score;
+
+    public function __construct(private readonly Reading $reading, public readonly int $rank, private readonly Scored $scored)
+    {
+        $this->lure = $scored->lure;
+        $this->score = $scored->score;
+    }
+
+    /** @return non-empty-list<Effect> what makes its score */
+    public function effects(): array
+    {
+        return $this->scored->effects();
     }
 
     /** The lure made ready for the day. */
@@ -60,7 +66,7 @@ final class Entry
     /** Feet from which fish make it out at its working depth (rule W8): lures that lean on sight show more contrast. */
     public function seenFromFt(): float
     {
-        return Sight::in($this->reading->day->visibilityFt)->reachFt($this->setup()->depthFt, 0.6 + 0.4 * max($this->lure->sight, $this->lure->flash));
+        return Sight::in($this->reading->day->visibilityFt)->reachFt($this->setup()->depthFt, 0.6 + 0.4 * max($this->lure->appeal->sight, $this->lure->appeal->flash));
     }
 
     /** Whether it is seen as a color or only as a silhouette at its working depth (rule W8). */

@@ -6,55 +6,87 @@ namespace OldEddy\Choice\Lineup;
 
 use OldEddy\Basics\Said;
 use OldEddy\Choice\Lineup\Factors\DepthFactor;
+use OldEddy\Choice\Lures\Exposure;
+use OldEddy\Choice\Lures\Job;
 use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Day\Conditions\Mode;
 use OldEddy\Day\Water\Clarity;
 use OldEddy\Reading\Reading;
 
-/** What takes a lure out of the lineup altogether. Basis: rules named at each; cut points our own. */
-final class Exclusions
+/** Which lures are out on a day, and why. Basis: rules named at each; cut points our own. */
+final readonly class Exclusions
 {
     /** Degrees beyond a family's span at which it is given up. */
     private const TEMP_SLACK_F = 2.0;
 
-    /** Lures that lose in mud (L5). */
-    private const BLIND_IN_MUD = ['glide_bait', 'jerkbait', 'walking_topwater'];
-
     private const HOPELESS_DEPTH = 0.12;
 
-    /** The reason a lure is out today, or null when it stays. */
-    public static function of(LureFamily $lure, Reading $reading): ?RuledOut
+    private CoverFit $fit;
+
+    private DepthFactor $depth;
+
+    /** @var array<string, int>|null the box, by key */
+    private ?array $owned;
+
+    /** Those of a reading. */
+    public function __construct(private Reading $reading)
     {
-        $day = $reading->day;
-        if ($day->owned !== null && ! in_array($lure->key, $day->owned, true)) {
-            return new RuledOut($lure->key, 'Not in your box.', 'FAMILIES');
-        }
-        if ($lure->trolled && $day->mode === Mode::Cast) {
-            return new RuledOut($lure->key, 'It is trolled, and you are casting.', 'T3');
-        }
-        if ($day->mode === Mode::Troll && ! $lure->trolled && ! $lure->dives()) {
-            return new RuledOut($lure->key, 'It is cast, and you are trolling.', 'T3');
-        }
-        if ($day->clarity === Clarity::Mud && in_array($lure->key, self::BLIND_IN_MUD, true)) {
-            return new RuledOut($lure->key, Said::of('Useless where nothing sees it: {%.1f ft} of visibility.', $day->visibilityFt), 'L5');
-        }
-        $cover = CoverFit::defeatedBy($lure, $reading);
-        if ($cover !== null) {
-            $treble = $lure->exposure->value === 'treble';
+        $this->fit = CoverFit::in($reading);
+        $this->depth = DepthFactor::on($reading);
+        $this->owned = $reading->day->owned === null ? null : array_flip($reading->day->owned);
+    }
 
-            return new RuledOut($lure->key, ($treble ? 'Trebles will snag in ' : 'It does not belong in ').$cover->words().'.', $treble ? 'L4' : 'L2');
-        }
-        if ($day->tempF < $lure->tempF[0] - self::TEMP_SLACK_F || $day->tempF > $lure->tempF[3] + self::TEMP_SLACK_F) {
-            return new RuledOut($lure->key, Said::of('{%.0f °F} is out of its span of {%.0f-%.0f °F}.', $day->tempF, $lure->tempF[0], $lure->tempF[3]), 'FAMILIES');
-        }
-        $depth = (new DepthFactor)->weigh($lure, $reading);
-        if ($depth->effect < self::HOPELESS_DEPTH) {
-            return new RuledOut($lure->key, $depth->text, 'D1');
-        }
-        if ($lure->dives() && $day->spot->deepFt !== null && min($lure->diveTiersFt) > $day->spot->deepFt + 2) {
-            return new RuledOut($lure->key, Said::of('Even its shallowest model digs more than {2 ft} too deep for {%.0f ft} of water.', $day->spot->deepFt), 'D1');
-        }
+    /** What bars a lure today, or null when it stays. */
+    public function bar(LureFamily $lure): ?Bar
+    {
+        $day = $this->reading->day;
 
-        return null;
+        return match (true) {
+            ! $this->isOwned($lure) => Bar::NotInBox,
+            $lure->trolled && $day->mode === Mode::Cast => Bar::Trolled,
+            $day->mode === Mode::Troll && ! $lure->trolled && ! $lure->dives() => Bar::Cast,
+            $day->clarity === Clarity::Mud && $lure->does(Job::LostInMud) => Bar::Unseen,
+            $this->fit->defeating($lure) !== null => Bar::Cover,
+            $day->tempF < $lure->year->fromF - self::TEMP_SLACK_F || $day->tempF > $lure->year->toF + self::TEMP_SLACK_F => Bar::Temperature,
+            Effect::rounded($this->depth->number($lure)) < self::HOPELESS_DEPTH => Bar::Depth,
+            $day->spot->deepFt !== null && $lure->dives() && min($lure->hydraulics->diveTiersFt) > $day->spot->deepFt + 2 => Bar::DigsTooDeep,
+            default => null,
+        };
+    }
+
+    /** Whether the angler has it with him, as far as he said. */
+    public function isOwned(LureFamily $lure): bool
+    {
+        return $this->owned === null || isset($this->owned[$lure->key]);
+    }
+
+    /** A bar in words. */
+    public function words(LureFamily $lure, Bar $bar): RuledOut
+    {
+        $day = $this->reading->day;
+
+        return match ($bar) {
+            Bar::NotInBox => new RuledOut($lure->key, 'Not in your box.', 'FAMILIES'),
+            Bar::Trolled => new RuledOut($lure->key, 'It is trolled, and you are casting.', 'T3'),
+            Bar::Cast => new RuledOut($lure->key, 'It is cast, and you are trolling.', 'T3'),
+            Bar::Unseen => new RuledOut($lure->key, Said::of('Useless where nothing sees it: {%.1f ft} of visibility.', $day->visibilityFt), 'L5'),
+            Bar::Cover => $this->defeated($lure),
+            Bar::Temperature => new RuledOut(
+                $lure->key, Said::of('{%.0f °F} is out of its span of {%.0f-%.0f °F}.', $day->tempF, $lure->year->fromF, $lure->year->toF), 'FAMILIES',
+            ),
+            Bar::Depth => new RuledOut($lure->key, $this->depth->effect($lure)->text, 'D1'),
+            Bar::DigsTooDeep => new RuledOut(
+                $lure->key, Said::of('Even its shallowest model digs more than {2 ft} too deep for {%.0f ft} of water.', $day->spot->deepFt ?? 0.0), 'D1',
+            ),
+        };
+    }
+
+    private function defeated(LureFamily $lure): RuledOut
+    {
+        $cover = $this->fit->defeating($lure)?->words();
+
+        return $lure->rigging->exposure === Exposure::Treble
+            ? new RuledOut($lure->key, "Trebles will snag in {$cover}.", 'L4')
+            : new RuledOut($lure->key, "It does not belong in {$cover}.", 'L2');
     }
 }

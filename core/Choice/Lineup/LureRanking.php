@@ -5,46 +5,16 @@ declare(strict_types=1);
 namespace OldEddy\Choice\Lineup;
 
 use OldEddy\Basics\Said;
-use OldEddy\Choice\Lineup\Factors\ActionFactor;
-use OldEddy\Choice\Lineup\Factors\ClarityFactor;
-use OldEddy\Choice\Lineup\Factors\ColumnFactor;
-use OldEddy\Choice\Lineup\Factors\CoverFactor;
-use OldEddy\Choice\Lineup\Factors\CurrentFactor;
-use OldEddy\Choice\Lineup\Factors\DepthFactor;
-use OldEddy\Choice\Lineup\Factors\DockFactor;
-use OldEddy\Choice\Lineup\Factors\ForageFactor;
-use OldEddy\Choice\Lineup\Factors\FrontFactor;
-use OldEddy\Choice\Lineup\Factors\LightFactor;
-use OldEddy\Choice\Lineup\Factors\ObservedFactor;
-use OldEddy\Choice\Lineup\Factors\PaceFactor;
-use OldEddy\Choice\Lineup\Factors\SchoolFactor;
-use OldEddy\Choice\Lineup\Factors\SeasonFactor;
-use OldEddy\Choice\Lineup\Factors\SizeFactor;
-use OldEddy\Choice\Lineup\Factors\SoundFactor;
-use OldEddy\Choice\Lineup\Factors\SpeciesFactor;
-use OldEddy\Choice\Lineup\Factors\SpotFactor;
-use OldEddy\Choice\Lineup\Factors\StructureFactor;
-use OldEddy\Choice\Lineup\Factors\TrollFactor;
-use OldEddy\Choice\Lineup\Factors\WindFactor;
-use OldEddy\Choice\Lineup\Factors\WinterFactor;
 use OldEddy\Choice\Lures\Catalog;
-use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Reading\Reading;
 
 /**
- * Every lure that is possible today, best first, and every lure that is not, with the reason. The score is the product
- * of explained factors, put in the order of the ladders between near neighbours. Basis: rule SCORE, our own choice.
+ * Every lure that is possible today, best first, and every lure that is not. The score is the product of explained
+ * factors, put in the order of the ladders between near neighbours. Basis: rule SCORE, our own choice.
  */
 final readonly class LureRanking
 {
-    private const START = 0.35;
-
     private const MOST = 0.95;
-
-    /** Members of a ladder must at least fit cover and depth to take part in it. */
-    private const FITS_COVER = 0.7;
-
-    private const FITS_DEPTH = 0.5;
 
     /** Each rung stands at least so far under the one above. */
     private const RUNG = 0.97;
@@ -52,45 +22,42 @@ final readonly class LureRanking
     /** How many stay when nothing fits: there is no plan without a lure. */
     private const LAST_RESORT = 3;
 
+    private const LAST_RESORT_COSTS = 0.5;
+
     /**
      * @param  non-empty-list<Scored>  $scored  best first
-     * @param  list<RuledOut>  $ruledOut
+     * @param  array<string, Bar>  $barred  by lure
      */
-    private function __construct(public array $scored, public array $ruledOut)
+    private function __construct(public array $scored, private array $barred, private Exclusions $exclusions)
     {
     }
 
     /** The ranking for a reading. */
     public static function of(Reading $reading): self
     {
+        $exclusions = new Exclusions($reading);
+        $weighing = new Weighing($reading);
         $scored = [];
-        $out = [];
-        $spare = [];
+        $barred = [];
         foreach (Catalog::all() as $key => $lure) {
-            $exclusion = Exclusions::of($lure, $reading);
-            if ($exclusion === null) {
-                $scored[$key] = new Scored($lure, self::effects($lure, $reading));
+            $bar = $exclusions->bar($lure);
+            if ($bar === null) {
+                $scored[$key] = Scored::by($weighing, $lure);
             } else {
-                $out[$key] = $exclusion;
-                if ($reading->day->owned === null || in_array($key, $reading->day->owned, true)) {
-                    $spare[$key] = $lure;
-                }
+                $barred[$key] = $bar;
             }
         }
         if ($scored === []) {
-            foreach ($spare as $key => $lure) {
-                $scored[$key] = (new Scored($lure, self::effects($lure, $reading)))->with(new Effect('last resort', 0.5, Said::joined('Nothing in reach fits: the least bad. ', $out[$key]->why), $out[$key]->ruleId));
-            }
-            $scored = array_slice(self::sorted($scored), 0, self::LAST_RESORT, true);
-            $out = array_diff_key($out, $scored);
+            $scored = self::lastResort($exclusions, $weighing, $barred);
+            $barred = array_diff_key($barred, $scored);
         }
         foreach (TrialOrders::of($reading) as $ladder) {
-            $scored = self::climb($scored, $ladder);
+            $scored = self::climb($scored, $ladder, $weighing);
         }
         /** @var non-empty-list<Scored> $best */
         $best = array_values(self::sorted(self::scaled($scored)));
 
-        return new self($best, array_values($out));
+        return new self($best, $barred, $exclusions);
     }
 
     /** The lure that stands first. */
@@ -99,25 +66,34 @@ final readonly class LureRanking
         return $this->scored[0]->lure->key;
     }
 
-    /** @return list<Effect> */
-    private static function effects(LureFamily $lure, Reading $reading): array
+    /** @return list<RuledOut> the lures that are no choice today, with the reason */
+    public function ruledOut(): array
     {
-        static $factors = null;
-        $factors ??= [
-            new SpeciesFactor, new SeasonFactor, new DepthFactor, new ColumnFactor, new CoverFactor, new StructureFactor,
-            new ClarityFactor, new PaceFactor, new FrontFactor, new WindFactor, new LightFactor, new SpotFactor,
-            new DockFactor, new CurrentFactor, new ForageFactor, new ObservedFactor, new SizeFactor, new ActionFactor,
-            new SoundFactor, new SchoolFactor, new WinterFactor, new TrollFactor,
-        ];
-        $effects = [new Effect('start', self::START, 'Every lure starts alike.', 'SCORE')];
-        foreach ($factors as $factor) {
-            $effect = $factor->weigh($lure, $reading);
-            if ($effect !== null && $effect->speaks()) {
-                $effects[] = $effect;
+        $out = [];
+        foreach ($this->barred as $key => $bar) {
+            $out[] = $this->exclusions->words(Catalog::get($key), $bar);
+        }
+
+        return $out;
+    }
+
+    /**
+     * @param  array<string, Bar>  $barred
+     * @return array<string, Scored> the least bad of what the angler has with him
+     */
+    private static function lastResort(Exclusions $exclusions, Weighing $weighing, array $barred): array
+    {
+        $scored = [];
+        foreach ($barred as $key => $bar) {
+            $lure = Catalog::get($key);
+            if ($exclusions->isOwned($lure)) {
+                $out = $exclusions->words($lure, $bar);
+                $why = Said::joined('Nothing in reach fits: the least bad. ', $out->why);
+                $scored[$key] = Scored::by($weighing, $lure)->with(new Effect('last resort', self::LAST_RESORT_COSTS, $why, $out->ruleId));
             }
         }
 
-        return $effects;
+        return array_slice(self::sorted($scored), 0, self::LAST_RESORT, true);
     }
 
     /**
@@ -126,21 +102,20 @@ final readonly class LureRanking
      * @param  array<string, Scored>  $scored
      * @return array<string, Scored>
      */
-    private static function climb(array $scored, TrialOrder $ladder): array
+    private static function climb(array $scored, TrialOrder $ladder, Weighing $weighing): array
     {
-        $members = array_values(array_filter($ladder->order, static fn (string $key): bool => isset($scored[$key])
-            && $scored[$key]->effectOf('cover') >= self::FITS_COVER && $scored[$key]->effectOf('depth') >= self::FITS_DEPTH));
+        $members = array_values(array_filter($ladder->order, static fn (string $key): bool => isset($scored[$key]) && $weighing->fitsPlace($scored[$key]->lure)));
         $scores = array_map(static fn (string $key): float => $scored[$key]->score, $members);
         rsort($scores);
         $ceiling = INF;
         foreach ($members as $i => $key) {
             $target = min($scores[$i], $ceiling);
             $ceiling = $target * self::RUNG;
-            $effect = new Effect('ladder', $target / $scored[$key]->score, $i === 0
-                ? "First in the order of trial {$ladder->where}."
-                : 'Tried after '.str_replace('_', ' ', $members[$i - 1])." {$ladder->where}.", $ladder->ruleId);
-            if ($effect->speaks()) {
-                $scored[$key] = $scored[$key]->with($effect);
+            $share = Effect::heard($target / $scored[$key]->score);
+            if ($share !== 1.0) {
+                $scored[$key] = $scored[$key]->with(new Effect('ladder', $share, $i === 0
+                    ? "First in the order of trial {$ladder->where}."
+                    : 'Tried after '.str_replace('_', ' ', $members[$i - 1])." {$ladder->where}.", $ladder->ruleId));
             }
         }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OldEddy\Choice\Lineup;
 
 use OldEddy\Choice\Lures\Role;
-use OldEddy\Choice\Retrieve\CadenceChooser;
+use OldEddy\Choice\Retrieve\Tempo;
 use OldEddy\Day\Conditions\Structure;
 use OldEddy\Day\Season\Species;
 use OldEddy\Reading\Reading;
@@ -13,9 +13,6 @@ use OldEddy\Reading\Reading;
 /** What to show when the first choice is refused: slower and smaller step by step, then back to the first. Basis: M3, M8. */
 final class Refusals
 {
-    /** The ladder that the handbook names for smallmouth on a flat (M8). */
-    private const FLAT = ['jerkbait', 'paddletail_swimbait', 'micro_jig'];
-
     /** A rung is only worth its casts from this share of the first choice's score. */
     private const WORTH = 0.3;
 
@@ -29,19 +26,22 @@ final class Refusals
     {
         $first = $entries[0];
         $keys = array_map(static fn (Entry $e): string => $e->lure->key, $entries);
-        if ($reading->day->species === Species::SmallmouthBass && $reading->day->spot->structure === Structure::Flat
-            && $first->lure->key === self::FLAT[0] && array_diff(self::FLAT, $keys) === []) {
-            return [...array_slice(self::FLAT, 1), self::FLAT[0]];
+        if ($reading->day->species === Species::SmallmouthBass && $reading->day->spot->structure === Structure::Flat) {
+            $flat = TrialOrders::named('smallmouth_flat')->order;
+            if ($first->lure->key === $flat[0] && array_diff($flat, $keys) === []) {
+                return [...array_slice($flat, 1), $flat[0]];
+            }
         }
-        $pace = CadenceChooser::paceFtS($first->lure, $reading);
+        $tempo = Tempo::of($reading);
+        $pace = $tempo->paceFtS($first->lure);
         $ladder = [];
         foreach ([Role::Search, Role::Slow, Role::Finesse] as $role) {
             foreach ($entries as $entry) {
                 if ($entry === $first || $entry->lure->role !== $role || $entry->score < self::WORTH * $first->score) {
                     continue;
                 }
-                $its = CadenceChooser::paceFtS($entry->lure, $reading);
-                if ($its < $pace || $entry->lure->compact) {
+                $its = $tempo->paceFtS($entry->lure);
+                if ($its < $pace || $entry->lure->appeal->compact) {
                     $ladder[] = $entry->lure->key;
                     $pace = min($pace, $its + 0.01);
 

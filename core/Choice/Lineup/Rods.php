@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Choice\Lineup;
 
+use OldEddy\Choice\Lures\Exposure;
 use OldEddy\Choice\Lures\Role;
 use OldEddy\Day\Conditions\Structure;
 use OldEddy\Reading\Reading;
@@ -57,14 +58,14 @@ final class Rods
             static fn (Entry $e): bool => true,
             static fn (Entry $e): bool => $e->lure->role === Role::Slow && ! $e->lure->dives(),
             static fn (Entry $e): bool => $e->lure->role === Role::Finesse,
-            static fn (Entry $e): bool => $e->lure->role === Role::Search && ! ($e->lure->dives() && $e->lure->deflects),
+            static fn (Entry $e): bool => $e->lure->role === Role::Search && ! ($e->lure->dives() && $e->lure->appeal->deflects),
         ];
         if (in_array($reading->day->spot->structure, [Structure::Point, Structure::MainPoint, Structure::Ledge, Structure::RockPile, Structure::Hump], true)) {
             // Tiers of crankbaits where one kind of structure is fished.
-            $jobs[] = static fn (Entry $e): bool => $e->lure->dives() && $e->lure->deflects;
+            $jobs[] = static fn (Entry $e): bool => $e->lure->dives() && $e->lure->appeal->deflects;
         }
         $jobs[] = static fn (Entry $e): bool => $e->lure->isSurface();
-        $jobs[] = static fn (Entry $e): bool => in_array($e->lure->exposure->value, ['guarded', 'weedless'], true) && $e->lure->role === Role::Search;
+        $jobs[] = static fn (Entry $e): bool => in_array($e->lure->rigging->exposure, [Exposure::Guarded, Exposure::Weedless], true) && $e->lure->role === Role::Search;
 
         return $jobs;
     }

@@ -6,36 +6,29 @@ namespace OldEddy\Choice\Lineup;
 
 use OldEddy\Choice\Lures\LureFamily;
 
-/** A lure with the effects that make its score. The score is their product. */
+/** A lure with its score: the product of the day's factors and of what the orders of trial made of it. Its effects are put into words when asked for. */
 final readonly class Scored
 {
-    public float $score;
-
-    /** @param  list<Effect>  $effects */
-    public function __construct(public LureFamily $lure, public array $effects)
+    /** @param  list<Effect>  $moved  what came on top of the day's factors */
+    private function __construct(private Weighing $weighing, public LureFamily $lure, public float $score, private array $moved)
     {
-        $score = 1.0;
-        foreach ($effects as $effect) {
-            $score *= $effect->effect;
-        }
-        $this->score = $score;
+    }
+
+    /** A lure weighed for a day. */
+    public static function by(Weighing $weighing, LureFamily $lure): self
+    {
+        return new self($weighing, $lure, $weighing->score($lure), []);
     }
 
     /** The same with one more effect. */
     public function with(Effect $effect): self
     {
-        return new self($this->lure, [...$this->effects, $effect]);
+        return new self($this->weighing, $this->lure, $this->score * $effect->effect, [...$this->moved, $effect]);
     }
 
-    /** The effect of a factor on this lure, 1 when it was silent. */
-    public function effectOf(string $factor): float
+    /** @return non-empty-list<Effect> all that makes its score */
+    public function effects(): array
     {
-        foreach ($this->effects as $effect) {
-            if ($effect->factor === $factor) {
-                return $effect->effect;
-            }
-        }
-
-        return 1.0;
+        return [...$this->weighing->effects($this->lure), ...$this->moved];
     }
 }

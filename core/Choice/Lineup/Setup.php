@@ -97,12 +97,12 @@ final class Setup
         $warnings = [];
         $covers = array_filter($this->reading->day->spot->covers, fn (Cover $c): bool => $this->lure->through($c) < CoverFit::HANGS_UP);
         if ($covers !== []) {
-            $warnings[] = ($this->lure->exposure === Exposure::Treble ? 'Trebles will hang in ' : 'It will hang in ').implode(', ', array_map(static fn (Cover $c): string => $c->words(), $covers)).'.';
+            $warnings[] = ($this->lure->rigging->exposure === Exposure::Treble ? 'Trebles will hang in ' : 'It will hang in ').implode(', ', array_map(static fn (Cover $c): string => $c->words(), $covers)).'.';
         }
         if ($this->ratedFt !== null && $this->ratedFt > ($this->reading->day->spot->deepFt ?? INF) + 2) {
             $warnings[] = Said::of('Rated more than {2 ft} deeper than the water: it ploughs.');
         }
-        if ($this->lure->snag >= 0.3 && ! $this->lure->deflects && $this->path()->touchesBottom()) {
+        if ($this->lure->rigging->snag >= 0.3 && ! $this->lure->appeal->deflects && $this->path()->touchesBottom()) {
             $warnings[] = 'It touches bottom with open hooks.';
         }
 
@@ -174,13 +174,13 @@ final class Setup
             // Fish look up: a little above their middle.
             default => $stand->shallowFt + 0.4 * ($stand->deepFt - $stand->shallowFt),
         };
-        $target = max($lure->depthFt[0] === 0.0 ? 0.5 : min($lure->depthFt[0], $floor), min($lure->depthFt[1], $target));
+        $target = max($lure->hydraulics->fromFt === 0.0 ? 0.5 : min($lure->hydraulics->fromFt, $floor), min($lure->hydraulics->toFt, $target));
         if (! $lure->dives()) {
             return [round($target, 1), null];
         }
         $lineMm = Tackle::lineDiameterMm($lure);
         $rated = DiveCurve::ratedFor($target, $lineMm, $castFt);
-        $tier = self::tier($lure->diveTiersFt, $rated);
+        $tier = self::tier($lure->hydraulics->diveTiersFt, $rated);
 
         return [round(min(DiveCurve::runningDepthFt($tier, $lineMm, $castFt), max($target, $floor)), 1), $tier];
     }
@@ -222,9 +222,9 @@ final class Setup
         $deep = $spot->deepFt ?? max($stand->deepFt, $stand->column === Column::Suspended ? $stand->deepFt * 1.5 : 0.0);
         $shallow = $spot->shallowFt ?? min($stand->shallowFt, 1.0);
         if ($angle === CastAngle::Parallel) {
-            $touches = ($lure->columns[0] === Column::Bottom || $lure->deflects) && $stand->column !== Column::Suspended;
+            $touches = ($lure->columns[0] === Column::Bottom || $lure->appeal->deflects) && $stand->column !== Column::Suspended;
             $along = match (true) {
-                $touches => max(1.0, min($workFt + $lure->standsOffFt, $deep)),
+                $touches => max(1.0, min($workFt + $lure->hydraulics->standsOffFt, $deep)),
                 $stand->column === Column::Suspended || $stand->column === Column::Surface => $deep,
                 default => min($deep, max($stand->deepFt, $workFt + 1.0)),
             };

@@ -5,53 +5,68 @@ declare(strict_types=1);
 namespace OldEddy\Choice\Lineup;
 
 use OldEddy\Basics\Said;
+use OldEddy\Choice\Lures\Exposure;
 use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Day\Conditions\Cover;
+use OldEddy\Day\Conditions\Current;
 use OldEddy\Day\Conditions\Pressure;
-use OldEddy\Day\Season\Species;
 use OldEddy\Day\Season\Stage;
-use OldEddy\Day\Water\Clarity;
+use OldEddy\Day\Water\Sight;
 use OldEddy\Reading\Reading;
 
 /** Chooses weight, length, trailer and blades. Basis: rules D4, D5, L10, L12, C7; the cut points between are our own. */
 final class SpecChooser
 {
+    /** New arrivals are wary in so little water (F10), feet. */
+    private const NEWLY_IN_TO_FT = 4;
+
+    /** Plants are swum over in so little water, feet. */
+    private const OVER_PLANTS_TO_FT = 4;
+
+    /** Under it blades turn rounder and slower (C7), °F. */
+    private const COLD_BLADES_F = 55;
+
     /** The rigging of a lure worked at a depth in feet on this day. */
     public static function choose(LureFamily $lure, Reading $reading, float $depthFt): Spec
     {
         return new Spec(
             self::weight($lure, $reading, $depthFt),
             self::length($lure, $reading),
-            Said::of($lure->hook),
+            Said::of($lure->rigging->hook),
             self::trailer($lure, $reading),
             self::blades($lure, $reading),
-            $lure->rattles && ! self::wantsSilence($reading),
+            $lure->appeal->rattles && ! self::wantsSilence($reading),
         );
     }
 
-    /** School loudness: silent for new arrivals in shallow water or under pressure, rattle under 1.5 ft visibility. */
+    /** School loudness: silent for new arrivals in shallow water or under pressure, unless sight fails (rule F10). */
     public static function wantsSilence(Reading $reading): bool
     {
         $chosen = $reading->day->schools->chosen('loudness');
         if ($chosen !== null) {
             return $chosen === 'silent';
         }
-        $newlyIn = in_array($reading->stage->stage, [Stage::Prespawn, Stage::Spawn], true) && $reading->stand->shallowFt <= 4;
+        $newlyIn = in_array($reading->stage->stage, [Stage::Prespawn, Stage::Spawn], true) && $reading->stand->shallowFt <= self::NEWLY_IN_TO_FT;
 
-        return $reading->day->visibilityFt >= 1.5 && ($newlyIn || $reading->day->pressure === Pressure::Heavy);
+        return $reading->day->visibilityFt >= Sight::FAILS_UNDER_FT && ($newlyIn || $reading->day->pressure === Pressure::Heavy);
+    }
+
+    /** School loudness: a rattle where sight fails (rule W4). */
+    public static function wantsRattle(Reading $reading): bool
+    {
+        $chosen = $reading->day->schools->chosen('loudness');
+
+        return $chosen === 'rattle' || ($chosen === null && $reading->day->visibilityFt < Sight::FAILS_UNDER_FT);
     }
 
     /** The family weight nearest to what the depth asks for. */
     public static function weight(LureFamily $lure, Reading $reading, float $depthFt): float
     {
-        if ($lure->weightsOz === [0.0]) {
+        if ($lure->rigging->isUnweighted()) {
             return 0.0;
         }
-        if ($reading->day->species === Species::Muskellunge && $lure->key === 'inline_spinner') {
-            return 1.0;
-        }
 
-        return self::nearest($lure->weightsOz, self::wantedOz($lure, $reading, $depthFt));
+        return $lure->rigging->fixedOzFor($reading->day->species) ?? self::nearest($lure->rigging->weightsOz, self::wantedOz($lure, $reading, $depthFt));
     }
 
     /** D4: the depth asks for the weight; current, wind and reeds for more, a front for less. */
@@ -64,7 +79,7 @@ final class SpecChooser
             $depthFt <= 20 => 0.5,
             default => 0.75,
         };
-        if ($lure->exposure->value === 'guarded') {
+        if ($lure->rigging->exposure === Exposure::Guarded) {
             // Skirts and guards slow the fall: the all-round jig is 3/8 oz, spinnerbaits deep are 3/4.
             $ounces = match (true) {
                 $depthFt <= 10 => 0.375,
@@ -73,36 +88,27 @@ final class SpecChooser
             };
         }
         $spot = $reading->day->spot;
-        if ($spot->has(Cover::Reeds, Cover::GrassSubmerged) && $lure->exposure->value !== 'exposed') {
+        if ($spot->has(Cover::Reeds, Cover::GrassSubmerged) && $lure->rigging->exposure !== Exposure::Exposed) {
             $ounces = max($ounces, 0.5);
         }
-        $ounces += [0.0, 0.0, 0.125, 0.5][(int) array_search($reading->day->current, $reading->day->current::cases(), true)];
+        $ounces += match ($reading->day->current) {
+            Current::None, Current::Slight => 0.0,
+            Current::Moderate => 0.125,
+            Current::Strong => 0.5,
+        };
         if ($reading->day->front->isPost() && ! $lure->isMoving()) {
             $ounces *= 0.75;
         }
-        if ($spot->hasPlants() && $depthFt <= 4 && $lure->key === 'paddletail_swimbait') {
-            return min($ounces, 0.375);
-        }
+        $most = $lure->rigging->mostOverPlantsOz;
 
-        return $ounces;
+        return $most !== null && $spot->hasPlants() && $depthFt <= self::OVER_PLANTS_TO_FT ? min($ounces, $most) : $ounces;
     }
 
-    /** L10: start in the middle, smaller for fronts, pressure and clear calm; 3.5 in for smallmouth swimbaits. */
+    /** L10: the family's starting length, smaller for fronts, pressure and clear calm. */
     private static function length(LureFamily $lure, Reading $reading): float
     {
-        if ($lure->key === 'paddletail_swimbait') {
-            $start = match (true) {
-                $reading->day->species->group() === 'toothy' => 5.0,
-                $reading->day->species === Species::SmallmouthBass => 3.5,
-                $reading->day->species->group() === 'panfish' => 2.8,
-                default => 4.0,
-            };
-            $lengths = $lure->lengthsIn;
-            $index = (int) array_search($start, $lengths, true);
-        } else {
-            $lengths = $lure->lengthsIn;
-            $index = intdiv(count($lengths) - 1, 2) + ($reading->mood->isActive() && count($lengths) > 1 ? 1 : 0);
-        }
+        $lengths = $lure->rigging->lengthsIn;
+        $index = $lure->rigging->startingLength($reading->day->species, $reading->mood->isActive());
         if (self::asksForSmaller($reading)) {
             $index--;
         }
@@ -117,49 +123,33 @@ final class SpecChooser
             || ($reading->day->clarity->isClear() && $reading->day->isCalm());
     }
 
-    /** L12 and handbook 03: little kick in cold water. */
+    /** L12: little kick in cold water, by the rows of trailers.php. */
     private static function trailer(LureFamily $lure, Reading $reading): ?string
     {
-        if ($lure->trailer === null) {
-            return null;
-        }
-        if (in_array($lure->key, ['flipping_jig', 'casting_jig', 'football_jig', 'finesse_jig'], true)) {
-            return match (true) {
-                $reading->day->tempF < 55 => $lure->key === 'finesse_jig' ? 'small plain chunk' : 'bulky chunk with little kick',
-                $reading->day->tempF < 75 => 'craw or grub with little kick',
-                default => 'kicking craw',
-            };
+        static $rows = null;
+        $rows ??= require __DIR__.'/trailers.php';
+        foreach ($lure->rigging->trailers === null ? [] : $rows[$lure->rigging->trailers] as [$underF, $trailer]) {
+            if ($reading->day->tempF < $underF) {
+                return $trailer;
+            }
         }
 
-        return $lure->trailer;
+        return $lure->rigging->trailer;
     }
 
-    /** C7. */
+    /** C7, by the rows of blades.php. */
     private static function blades(LureFamily $lure, Reading $reading): ?string
     {
-        $clarity = $reading->day->clarity;
-        $metal = match ($clarity) {
-            Clarity::Clear, Clarity::Gin => 'silver',
-            Clarity::Fair => $reading->day->sky->isCovered() ? 'gold' : 'silver',
-            default => 'gold',
-        };
-        if ($lure->key === 'underspin_swimbait' || $lure->key === 'bladed_jig') {
-            return $lure->key === 'bladed_jig' ? "{$metal} blade" : "small {$metal} blade";
-        }
-        if ($lure->key === 'inline_spinner') {
-            return $clarity->isClear() ? 'silver blade' : 'painted or gold blade';
-        }
-        if ($lure->key !== 'spinnerbait') {
+        static $rows = null;
+        $rows ??= require __DIR__.'/blades.php';
+        if ($lure->rigging->blades === null) {
             return null;
         }
-        $cold = $reading->day->tempF < 55;
+        $row = $rows[$lure->rigging->blades];
+        $clarity = $reading->day->clarity->value;
+        $blades = ($reading->day->sky->isCovered() ? $row["{$clarity}_covered"] ?? null : null) ?? $row[$clarity];
 
-        return match ($clarity) {
-            Clarity::Mud => 'painted Colorado, white, chartreuse or orange-red',
-            Clarity::Stained => $cold ? 'gold Colorado' : 'gold Colorado with a gold willow',
-            Clarity::Fair => $cold ? 'silver and gold Indiana' : 'silver and gold willow',
-            default => 'silver willow',
-        };
+        return is_array($blades) ? $blades[$reading->day->tempF < self::COLD_BLADES_F ? 0 : 1] : $blades;
     }
 
     /** @param  non-empty-list<float>  $values */

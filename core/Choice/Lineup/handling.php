@@ -3,13 +3,14 @@
 declare(strict_types=1);
 
 use OldEddy\Choice\Lures\Exposure;
+use OldEddy\Choice\Lures\Job;
 use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Reading\Reading;
 
 // How to handle a lure beyond its retrieve: rule => [when it applies, text]. Basis: common practice, handbook 04 to 06.
 return [
-    'R5' => [static fn (LureFamily $l, Reading $r): bool => $l->key === 'swim_jig' && $r->day->spot->hasPlants(),
+    'R5' => [static fn (LureFamily $l, Reading $r): bool => $l->does(Job::FeltThroughGrass) && $r->day->spot->hasPlants(),
         'If a pull feels heavier than the grass, strike.'],
     'R13' => [static fn (LureFamily $l, Reading $r): bool => $r->day->species->group() === 'toothy' && $l->isMoving(),
         'End every cast with a figure-eight at the boat.'],
@@ -19,10 +20,10 @@ return [
         'Reeds and docks ask for casts exact to inches.'],
     'R19' => [static fn (LureFamily $l, Reading $r): bool => $r->day->clarity->isClear(),
         'Polarized glasses show followers as dark shapes behind the lure; log each one.'],
-    'R20' => [static fn (LureFamily $l, Reading $r): bool => $l->exposure === Exposure::Treble || $r->day->spot->has(Cover::LilyPads, Cover::Reeds, Cover::Dock, Cover::GrassMatted),
+    'R20' => [static fn (LureFamily $l, Reading $r): bool => $l->rigging->exposure === Exposure::Treble || $r->day->spot->has(Cover::LilyPads, Cover::Reeds, Cover::Dock, Cover::GrassMatted),
         'Trebles: play the fish slowly on a soft rod. Out of pads, reeds and docks with a single hook: pull hard at once.'],
     'C11' => [static fn (LureFamily $l, Reading $r): bool => in_array($l->colorGroup, ['small', 'walleye'], true),
         'Match jig head and plastic.'],
-    'D5' => [static fn (LureFamily $l, Reading $r): bool => $r->day->current->feetPerSecond() >= 0.5 && ! $l->isMoving(),
+    'D5' => [static fn (LureFamily $l, Reading $r): bool => $r->day->current->runs() && ! $l->isMoving(),
         'Work it against the current, or let it sweep over the bar into the slack; contact with the bottom decides.'],
 ];

@@ -14,6 +14,9 @@ final class Catalog
     /** @var array<string, LureFamily>|null */
     private static ?array $families = null;
 
+    /** @var array<string, array<string, LureFamily>> by job */
+    private static array $doing = [];
+
     /** @return array<string, LureFamily> by key, in the order of the records */
     public static function all(): array
     {
@@ -21,12 +24,18 @@ final class Catalog
             self::$families = [];
             foreach (self::GROUPS as $group) {
                 foreach (require __DIR__."/families/{$group}.php" as $key => $record) {
-                    self::$families[$key] = LureFamily::fromRecord($key, $group, $record);
+                    self::$families[$key] = FamilyRecord::family($key, $group, $record);
                 }
             }
         }
 
         return self::$families;
+    }
+
+    /** @return array<string, LureFamily> those that rules know for a job, by key, in the order of the records */
+    public static function doing(Job $job): array
+    {
+        return self::$doing[$job->value] ??= array_filter(self::all(), static fn (LureFamily $l): bool => $l->does($job));
     }
 
     /** Whether a family has this key. */

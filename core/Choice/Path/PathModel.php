@@ -63,7 +63,7 @@ final class PathModel
         private readonly RodTip $rodTip,
     ) {
         $this->distance = $cast->lengthFt;
-        $this->levelFt = $cast->bottomNearFt === $cast->bottomFarFt ? max(0.0, $cast->bottomNearFt - $lure->standsOffFt) : null;
+        $this->levelFt = $cast->bottomNearFt === $cast->bottomFarFt ? max(0.0, $cast->bottomNearFt - $lure->hydraulics->standsOffFt) : null;
     }
 
     /**
@@ -110,7 +110,7 @@ final class PathModel
 
         assert($this->moments !== [] && $this->distances !== [] && $this->depths !== [] && $this->doings !== []);
 
-        return new LurePath($this->moments, $this->distances, $this->depths, $this->doings, $this->cast, $this->lure->standsOffFt);
+        return new LurePath($this->moments, $this->distances, $this->depths, $this->doings, $this->cast, $this->lure->hydraulics->standsOffFt);
     }
 
     /**
@@ -175,7 +175,7 @@ final class PathModel
 
             return;
         }
-        match ($this->lure->buoyancy) {
+        match ($this->lure->hydraulics->buoyancy) {
             Buoyancy::Suspends => $this->move($step->seconds, $this->distance, $this->depth, $step->do->value),
             Buoyancy::Floats => $this->move($step->seconds, $this->distance, max(0.0, $this->depth - self::FLOAT_FT_S * $step->seconds), $step->do->value),
             Buoyancy::Sinks => $this->sinkFor($step),
@@ -225,7 +225,7 @@ final class PathModel
     {
         return $this->levelFt !== null
             ? min($depth, $this->levelFt)
-            : max(0.0, min($depth, $this->cast->bottomAt($distance ?? $this->distance) - $this->lure->standsOffFt));
+            : max(0.0, min($depth, $this->cast->bottomAt($distance ?? $this->distance) - $this->lure->hydraulics->standsOffFt));
     }
 
     private function move(float $seconds, float $distance, float $depth, string $doing): void

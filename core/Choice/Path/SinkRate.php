@@ -27,6 +27,6 @@ final class SinkRate
     /** For a lure family at a weight in ounces; families with a rate of their own keep it. */
     public static function of(LureFamily $lure, float $ounces): float
     {
-        return $lure->sinkFtS ?? self::feetPerSecond($ounces, $lure->bulk);
+        return $lure->hydraulics->sinkFtS ?? self::feetPerSecond($ounces, $lure->hydraulics->bulk);
     }
 }

@@ -21,7 +21,7 @@ enum Pace: string
     /** The pace of a cadence by its key, all its rests counted in; null for a retrieve that is none of ours. */
     public static function ofCadence(?string $key): ?self
     {
-        $meanFtS = $key === null ? null : CadenceChooser::usualPaceFtS($key);
+        $meanFtS = $key === null ? null : Cadences::usualPaceFtS($key);
 
         return $meanFtS === null ? null : match (true) {
             $meanFtS < self::SLOW_UNDER_FT_S => self::Slow,

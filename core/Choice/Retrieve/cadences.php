@@ -44,7 +44,7 @@ return [
         'when' => static fn (Reading $r): bool => $r->day->spot->hasPlants()],
     'steady_in_current' => ['speed' => 'slow_roll', 'pause' => null, 'steps' => [['wind', 5.0]], 'rule' => 'R5',
         'text' => 'Just steady at {speed}; the current does the work.',
-        'when' => static fn (Reading $r): bool => $r->day->current->feetPerSecond() >= 1.5],
+        'when' => static fn (Reading $r): bool => $r->day->current->isReal()],
     'steady_with_pops' => ['speed' => 'medium', 'pause' => 0.8, 'limits' => [0.4, 2.5], 'steps' => [['wind', 3.0], ['pop', 0.5, 2], ['pause', 'pause']], 'rule' => 'R5',
         'text' => 'Steady at {speed} with two quick rod pops that clear the grass and make it flutter.'],
     'wind_hit_pause' => ['speed' => 'medium', 'pause' => 1.0, 'limits' => [0.5, 3], 'steps' => [['wind', 3.0], ['deflect', 0.4, 1], ['pause', 'pause']], 'rule' => 'R2',

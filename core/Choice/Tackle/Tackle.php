@@ -14,7 +14,7 @@ final class Tackle
     /** The line for a lure on this day, in words. */
     public static function line(LureFamily $lure, Reading $reading): Said
     {
-        $text = self::rows()['lines'][$lure->line][0];
+        $text = self::rows()['lines'][$lure->rigging->line][0];
         if ($reading->day->species->group() === 'toothy') {
             return Said::of($text.', and always a bite-proof trace');
         }
@@ -29,13 +29,13 @@ final class Tackle
     /** The line's diameter in millimetres, for the dive curve (D2). */
     public static function lineDiameterMm(LureFamily $lure): float
     {
-        return self::rows()['lines'][$lure->line][1];
+        return self::rows()['lines'][$lure->rigging->line][1];
     }
 
     /** The rod for a lure, in words. */
     public static function rod(LureFamily $lure): string
     {
-        return self::rows()['rods'][$lure->rod];
+        return self::rows()['rods'][$lure->rigging->rod];
     }
 
     /** @return array{lines: array<string, array{string, float}>, rods: array<string, string>} */

@@ -26,4 +26,16 @@ enum Current: string
             self::Strong => 3.0,
         };
     }
+
+    /** Whether the water moves at all. */
+    public function runs(): bool
+    {
+        return $this !== self::None;
+    }
+
+    /** Whether it moves enough to carry a lure along: moderate or strong. Basis: rules L3, R5; cut point our own. */
+    public function isReal(): bool
+    {
+        return $this === self::Moderate || $this === self::Strong;
+    }
 }

@@ -138,4 +138,10 @@ final readonly class Settled
     {
         return $this->windMph >= 8;
     }
+
+    /** Wind, clouds and murk together: under 4 ft of visibility (rule W17; cut point our own). */
+    public function isWindAndMurk(): bool
+    {
+        return $this->isWindy() && $this->sky->isCovered() && $this->visibilityFt < 4;
+    }
 }

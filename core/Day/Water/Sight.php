@@ -11,6 +11,9 @@ namespace OldEddy\Day\Water;
  */
 final readonly class Sight
 {
+    /** Under this visibility sight fails and sound takes over: tight fish, rattles, casts along the edge (rules W4, L6, S21), feet. */
+    public const FAILS_UNDER_FT = 1.5;
+
     private const CONTRAST_REACH = 1.3;
 
     /** Under this share of the surface light colors are gone and only the shape stands out. */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace OldEddy\Plan\Cautions;
 
 use OldEddy\Basics\Said;
+use OldEddy\Choice\Lures\Catalog;
+use OldEddy\Choice\Lures\Job;
 use OldEddy\Reading\Reading;
 
 /** The cautions that apply today. The rows stand in cautions.php. */
@@ -22,8 +24,8 @@ final class Cautions
                 $found[] = new Caution($id, Said::of($text));
             }
         }
-        if (in_array('umbrella_rig', $lures, true)) {
-            $found[] = new Caution('umbrella_rig', 'Rigs with several lures are not legal everywhere: check the local authority.');
+        foreach (array_intersect(array_keys(Catalog::doing(Job::SeveralLures)), $lures) as $key) {
+            $found[] = new Caution($key, 'Rigs with several lures are not legal everywhere: check the local authority.');
         }
 
         return $found;

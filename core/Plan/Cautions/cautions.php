@@ -28,7 +28,7 @@ return [
         'Check the wind forecast; small boats and kayaks stay near the lee shore.'],
     'dock' => [static fn (Reading $r): bool => $r->day->spot->isDock(),
         'Do not swim near powered docks, do not climb on private ones; look behind you before the cast.'],
-    'current' => [static fn (Reading $r): bool => $r->day->platform === Platform::Bank && $r->day->current->feetPerSecond() >= 1.5,
+    'current' => [static fn (Reading $r): bool => $r->day->platform === Platform::Bank && $r->day->current->isReal(),
         'Wading in current: staff and belt.'],
     'lines' => [static fn (Reading $r): bool => $r->day->mode === Mode::Troll,
         'How many lines may be trolled differs: check the local authority.'],

@@ -26,12 +26,6 @@ use OldEddy\Reading\WaterReader;
  */
 final class DockReader
 {
-    /** Beyond this visibility fish hang about ten feet off the dock (S14), feet. */
-    private const CLEAR_FT = 5.5;
-
-    /** Posts deeper than this hold few fish; go to the shallower part (S12), feet. */
-    private const POSTS_FT = 6.0;
-
     /** A walkway this long makes a shallow dock of its own (S13), feet. */
     private const LONG_WALKWAY_FT = 30.0;
 
@@ -66,7 +60,7 @@ final class DockReader
         foreach ($dock->extras as $extra) {
             $marks[] = $reader->extra($extra);
         }
-        if ($day->visibilityFt > self::CLEAR_FT) {
+        if ($day->visibilityFt > Dock::HANG_OFF_OVER_VISIBILITY_FT) {
             $marks[] = $reader->at('water around it', $dock->outsideFt, 1.5, Cover::None, 'Clear water: they may hang ten feet off it. Cast around it first', ['S14']);
         }
         usort($marks, static fn (DockMark $a, DockMark $b): int => $b->worth <=> $a->worth);
@@ -77,7 +71,7 @@ final class DockReader
     /** Where the boat stays: far off in clear water, near in colored, on the shaded side so that one's shadow falls behind. */
     public static function boat(DockPlan $dock, Settled $day): DockBoat
     {
-        $feet = $day->visibilityFt > self::CLEAR_FT ? 45 : ($day->visibilityFt < 2 ? 20 : 30);
+        $feet = $day->visibilityFt > Dock::HANG_OFF_OVER_VISIBILITY_FT ? 45 : ($day->visibilityFt < 2 ? 20 : 30);
         $shade = DockShade::of($dock, $day)?->side;
         $side = $shade === DockSide::Left ? DockSide::Left : DockSide::Right;
 
@@ -99,7 +93,7 @@ final class DockReader
             $rules[] = $rule;
             $said[] = $why;
         };
-        if (! $floating && $waterFt > self::POSTS_FT) {
+        if (! $floating && $waterFt > Dock::POSTS_TO_FT) {
             $weigh(0.7, 'S12', 'deeper than posts hold them: its shallower part is better');
         }
         if ($part === 'walkway' && $this->dock->walkwayFt >= self::LONG_WALKWAY_FT) {
@@ -108,7 +102,7 @@ final class DockReader
         if ($waterFt <= 2.5 && ShadeCounts::matters($this->day)) {
             $weigh(1.15, 'S13', 'super shallow: big fish hold in the shade');
         }
-        if ($part === 'inside end' && $waterFt <= 5) {
+        if ($part === 'inside end' && $waterFt <= Dock::BOTTOM_UNDER_FT) {
             $weigh(1.1, 'S11', Said::of('best when {5 ft} or less'));
         }
         [$by, $why] = $this->forSpecies($waterFt);
@@ -136,7 +130,7 @@ final class DockReader
     private function forSpecies(float $waterFt): array
     {
         if ($this->day->species === Species::SmallmouthBass) {
-            if ($this->dock->outsideFt < 8 || $this->day->visibilityFt < 5) {
+            if ($this->dock->outsideFt < 8 || ! $this->day->clarity->isClear()) {
                 return [0.5, 'smallmouth seldom use docks, only deeper, clear ones'];
             }
 

@@ -11,9 +11,9 @@
             @foreach ([0, 10, 20, 30, 40] as $mark)<text x="34" y="{{ $y($mark) + 4 }}" text-anchor="end" class="bench-text">{{ round($units->show('depth', $mark)) }}</text>@endforeach
             @foreach (array_values($families) as $i => $lure)
                 @php($x = 52 + $i * 25)
-                @php($reaches = $y(max($lure->depthFt[0] + 0.8, $lure->depthFt[1])))
+                @php($reaches = $y(max($lure->hydraulics->fromFt + 0.8, $lure->hydraulics->toFt)))
                 @foreach ($plan->entry($lure->key) ? ['path-halo', 'path'] : ['bench-out'] as $class)
-                    <line x1="{{ $x }}" x2="{{ $x }}" y1="{{ $y($lure->depthFt[0]) }}" y2="{{ $reaches }}" class="{{ $class }}"/>
+                    <line x1="{{ $x }}" x2="{{ $x }}" y1="{{ $y($lure->hydraulics->fromFt) }}" y2="{{ $reaches }}" class="{{ $class }}"/>
                 @endforeach
                 <text transform="translate({{ $x + 4 }} 234) rotate(90)" class="bench-text">{{ $lure->name() }}</text>
             @endforeach
@@ -31,17 +31,17 @@
                 @php($entry = $plan->entry($lure->key))
                 <tr>
                     <th scope="row">@if ($entry)<a href="{{ route('choose', ['trip' => $trip, 'lure' => $lure->key]) }}">{{ $lure->name() }}</a>@else{{ $lure->name() }}@endif <span class="muted">{{ $lure->group }}</span></th>
-                    <td><svg viewBox="0 0 160 16" class="bench-depth" role="img" aria-label="{{ $units->band($lure->depthFt[0], $lure->depthFt[1]) }}"><rect x="{{ round(160 * $plan->reading->stand->shallowFt / $deepest, 1) }}" width="{{ round(160 * ($plan->reading->stand->deepFt - $plan->reading->stand->shallowFt) / $deepest, 1) }}" y="0" height="16" class="bench-fish"/><line x1="{{ round(160 * $lure->depthFt[0] / $deepest, 1) }}" x2="{{ round(160 * max($lure->depthFt[0] + 0.6, $lure->depthFt[1]) / $deepest, 1) }}" y1="8" y2="8" class="bench-range"/></svg></td>
-                    <td class="num">{{ $units->temp($lure->tempF[1]) }} to {{ $units->temp($lure->tempF[2]) }}</td>
-                    <td class="num">{{ $units->pace($lure->speedFtS[0]) }} to {{ $units->pace($lure->speedFtS[1]) }}</td>
-                    <td>{{ $lure->exposure->words() }}</td>
-                    <td class="num">{{ round(100 * $lure->snag) }} %</td>
-                    <td class="num">{{ number_format($lure->sound, 1) }}</td><td class="num">{{ number_format($lure->vibration, 1) }}</td><td class="num">{{ number_format($lure->flash, 1) }}</td><td class="num">{{ number_format($lure->sight, 1) }}</td>
-                    <td>{{ $units->weight($lure->weightsOz[0]) }}@if (count($lure->weightsOz) > 1) to {{ $units->weight($lure->weightsOz[count($lure->weightsOz) - 1]) }}@endif</td>
-                    <td>{{ $units->size($lure->lengthsIn[0]) }}@if (count($lure->lengthsIn) > 1) to {{ $units->size($lure->lengthsIn[count($lure->lengthsIn) - 1]) }}@endif</td>
-                    <td>{{ implode(', ', array_map(fn ($c) => $c === 'none' ? 'open water' : str_replace('_', ' ', $c), array_keys(array_slice(collect($lure->covers)->sortDesc()->all(), 0, 3)))) }}</td>
+                    <td><svg viewBox="0 0 160 16" class="bench-depth" role="img" aria-label="{{ $units->band($lure->hydraulics->fromFt, $lure->hydraulics->toFt) }}"><rect x="{{ round(160 * $plan->reading->stand->shallowFt / $deepest, 1) }}" width="{{ round(160 * ($plan->reading->stand->deepFt - $plan->reading->stand->shallowFt) / $deepest, 1) }}" y="0" height="16" class="bench-fish"/><line x1="{{ round(160 * $lure->hydraulics->fromFt / $deepest, 1) }}" x2="{{ round(160 * max($lure->hydraulics->fromFt + 0.6, $lure->hydraulics->toFt) / $deepest, 1) }}" y1="8" y2="8" class="bench-range"/></svg></td>
+                    <td class="num">{{ $units->temp($lure->year->goodFromF) }} to {{ $units->temp($lure->year->goodToF) }}</td>
+                    <td class="num">{{ $units->pace($lure->hydraulics->slowestFtS) }} to {{ $units->pace($lure->hydraulics->fastestFtS) }}</td>
+                    <td>{{ $lure->rigging->exposure->words() }}</td>
+                    <td class="num">{{ round(100 * $lure->rigging->snag) }} %</td>
+                    <td class="num">{{ number_format($lure->appeal->sound, 1) }}</td><td class="num">{{ number_format($lure->appeal->vibration, 1) }}</td><td class="num">{{ number_format($lure->appeal->flash, 1) }}</td><td class="num">{{ number_format($lure->appeal->sight, 1) }}</td>
+                    <td>{{ $units->weight($lure->rigging->weightsOz[0]) }}@if (count($lure->rigging->weightsOz) > 1) to {{ $units->weight($lure->rigging->weightsOz[count($lure->rigging->weightsOz) - 1]) }}@endif</td>
+                    <td>{{ $units->size($lure->rigging->lengthsIn[0]) }}@if (count($lure->rigging->lengthsIn) > 1) to {{ $units->size($lure->rigging->lengthsIn[count($lure->rigging->lengthsIn) - 1]) }}@endif</td>
+                    <td>{{ implode(', ', array_map(fn ($c) => $c === 'none' ? 'open water' : str_replace('_', ' ', $c), array_keys(array_slice(collect($lure->habitat->covers)->sortDesc()->all(), 0, 3)))) }}</td>
                     <td>{{ implode(', ', array_map(fn ($c) => str_replace('_', ' ', $c), $lure->cadences)) }}</td>
-                    <td>{{ $units->say(OldEddy\Basics\Said::of($lure->hook)) }}@if ($lure->trailer), {{ $lure->trailer }}@endif</td>
+                    <td>{{ $units->say(OldEddy\Basics\Said::of($lure->rigging->hook)) }}@if ($lure->rigging->trailer), {{ $lure->rigging->trailer }}@endif</td>
                     <td>{{ $units->say(OldEddy\Choice\Tackle\Tackle::line($lure, $plan->reading)) }}</td>
                     <td>{{ OldEddy\Choice\Tackle\Tackle::rod($lure) }}</td>
                     <td class="num">{{ $entry ? number_format($entry->score, 2) : 'out' }}</td>

@@ -83,7 +83,7 @@
             @include('choose.rig', ['lure' => $chosen->lure, 'on' => $rack->contains('lure', $chosen->lure->key)])
             <h3>Because</h3>
             <table class="parts">
-                @foreach ($chosen->effects as $effect)
+                @foreach ($chosen->effects() as $effect)
                     <tr><td>{{ $units->say($effect->text) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $effect->ruleId) }}">because {{ $effect->ruleId }}</a>@if ($effect->school) <span class="school">school {{ $effect->school }}</span>@endif</td><td class="num">× {{ number_format($effect->effect, 2) }}</td></tr>
                 @endforeach
                 <tr><th scope="row">fit</th><td class="num">{{ number_format($chosen->score, 2) }}</td></tr>

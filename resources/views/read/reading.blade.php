@@ -21,7 +21,7 @@
 <h2>Because</h2>
 <ul class="because">
     @include('partials.because', ['text' => $reading->stage->why, 'id' => 'STAGES'])
-    @foreach ($reading->findings as $finding)
+    @foreach ($reading->findings() as $finding)
         @include('partials.because', ['text' => $finding->text, 'id' => $finding->id, 'school' => $finding->school])
     @endforeach
 </ul>

@@ -10,8 +10,8 @@ use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Reading\Column;
 use OldEddy\Reading\Reading;
 
-/** Whether the lure works in the fish's part of the water column. Basis: handbook 02 and 03, factors our own. */
-final class ColumnFactor implements Factor
+/** Whether the lure works in the fish's part of the water column. Basis: rule FAMILIES, factors our own. */
+final readonly class ColumnFactor implements Factor
 {
     /** How well a lure of one part serves fish of another. */
     private const NEAR = [
@@ -21,30 +21,47 @@ final class ColumnFactor implements Factor
         'surface' => ['bottom' => 0.45, 'mid' => 0.85, 'suspended' => 0.9, 'surface' => 1.0],
     ];
 
-    public function weigh(LureFamily $lure, Reading $reading): Effect
+    /** For a lure whose first, second or third part of the column is the fish's. */
+    private const ITS_OWN = [1.12, 1.08, 1.0];
+
+    /** In so many feet of water every part of the column is out of reach of the others; in less, by share. */
+    private const APART_FT = 12.0;
+
+    /** @param  array<string, float>  $near  how well a lure of each part serves the fish */
+    private function __construct(private Column $fish, private array $near, private float $apart)
     {
-
-        $place = array_search($reading->stand->column, $lure->columns, true);
-        if ($place !== false) {
-            return new Effect('column', [1.12, 1.08, 1.0][$place] ?? 1.0, 'It works '.self::words($reading->stand->column).', where they are.', 'FAMILIES');
-        }
-        $best = 0.3;
-        foreach ($lure->columns as $column) {
-            $best = max($best, self::NEAR[$reading->stand->column->value][$column->value]);
-        }
-        // In a few feet of water every part of the column is within reach of every other.
-        $best = 1 - (1 - $best) * min(1.0, $reading->stand->deepFt / 12);
-
-        return new Effect('column', $best, 'They are '.self::words($reading->stand->column).'; it works elsewhere.', 'FAMILIES');
     }
 
-    private static function words(Column $column): string
+    public static function on(Reading $reading): self
     {
-        return match ($column) {
+        $fish = $reading->stand->column;
+
+        return new self($fish, self::NEAR[$fish->value], min(1.0, $reading->stand->deepFt / self::APART_FT));
+    }
+
+    public function number(LureFamily $lure): float
+    {
+        $best = 0.3;
+        foreach ($lure->columns as $i => $column) {
+            if ($column === $this->fish) {
+                return self::ITS_OWN[$i] ?? 1.0;
+            }
+            $best = max($best, $this->near[$column->value]);
+        }
+
+        return 1 - (1 - $best) * $this->apart;
+    }
+
+    public function effect(LureFamily $lure): Effect
+    {
+        $where = match ($this->fish) {
             Column::Bottom => 'on the bottom',
             Column::Mid => 'in mid water',
             Column::Suspended => 'suspended',
             Column::Surface => 'at the surface',
         };
+        $text = in_array($this->fish, $lure->columns, true) ? "It works {$where}, where they are." : "They are {$where}; it works elsewhere.";
+
+        return new Effect('column', $this->number($lure), $text, 'FAMILIES');
     }
 }

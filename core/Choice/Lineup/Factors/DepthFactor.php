@@ -10,46 +10,85 @@ use OldEddy\Choice\Lineup\Factor;
 use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Reading\Column;
 use OldEddy\Reading\Reading;
+use OldEddy\Reading\Stand;
 
 /** Whether the lure works where the fish are; fish come up for a lure sooner than down. Basis: rule D1, factors our own. */
-final class DepthFactor implements Factor
+final readonly class DepthFactor implements Factor
 {
-    public function weigh(LureFamily $lure, Reading $reading): Effect
+    /** From this share of the clearest water fish come up far for a lure that draws the keen. */
+    private const CLEAR_ENOUGH = 0.6;
+
+    /** Feet that fish at the surface come up farther than their strike radius. */
+    private const SURFACE_RISE_FT = 4.0;
+
+    private function __construct(
+        private Stand $stand,
+        private float $silentFt,
+        private float $loudFt,
+        private float $clear,
+        private float $keen,
+        private float $risesFt,
+    ) {
+    }
+
+    public static function on(Reading $reading): self
     {
+        $clear = max(0.0, min(1.0, $reading->day->visibilityFt / 8));
+        $keen = max(0.0, 0.5 + $reading->mood->value);
 
-        $stand = $reading->stand;
-        [$from, $to] = $lure->depthFt;
-        $above = $stand->shallowFt - $to;
+        return new self(
+            $reading->stand, $reading->strikeRadiusFt(), $reading->strikeRadiusFt(true), $clear, $keen,
+            3 * $clear * $keen + ($reading->day->lowLight ? 1.5 : 0.0),
+        );
+    }
+
+    public function number(LureFamily $lure): float
+    {
+        $from = $lure->hydraulics->fromFt;
+        $to = $lure->hydraulics->toFt;
+        $above = $this->stand->shallowFt - $to;
         if ($above > 0) {
-            $effect = exp(-max(0.0, $above - self::drawsUpFt($lure, $reading)) / 2.5);
-
-            return new Effect('depth', max(0.02, $effect), Said::of('It runs at %s; the fish stand at %s.', self::span($from, $to), self::span($stand->shallowFt, $stand->deepFt)), 'D1');
+            return max(0.02, exp(-max(0.0, $above - $this->drawsUpFt($lure)) / 2.5));
         }
-        $below = $from - $stand->deepFt;
-        if ($below > 0) {
-            return new Effect('depth', max(0.02, exp(-$below / 1.2)), Said::of('It works from {%.0f ft} down; the fish stand at %s.', $from, self::span($stand->shallowFt, $stand->deepFt)), 'D1');
-        }
-        $overlap = min($to, $stand->deepFt) - max($from, $stand->shallowFt);
-        $share = $overlap / max(0.5, $stand->deepFt - $stand->shallowFt);
+        $below = $from - $this->stand->deepFt;
 
-        return new Effect('depth', 0.85 + 0.3 * min(1.0, $share), Said::of('It covers %.0f %% of their band, %s.', 100 * min(1.0, $share), self::span($stand->shallowFt, $stand->deepFt)), 'D1');
+        return $below > 0 ? max(0.02, exp(-$below / 1.2)) : 0.85 + 0.3 * $this->share($from, $to);
+    }
+
+    public function effect(LureFamily $lure): Effect
+    {
+        [$from, $to] = [$lure->hydraulics->fromFt, $lure->hydraulics->toFt];
+        $stand = self::span($this->stand->shallowFt, $this->stand->deepFt);
+        $text = match (true) {
+            $to < $this->stand->shallowFt => Said::of('It runs at %s; the fish stand at %s.', self::span($from, $to), $stand),
+            $from > $this->stand->deepFt => Said::of('It works from {%.0f ft} down; the fish stand at %s.', $from, $stand),
+            default => Said::of('It covers %.0f %% of their band, %s.', 100 * $this->share($from, $to), $stand),
+        };
+
+        return new Effect('depth', $this->number($lure), $text, 'D1');
+    }
+
+    /** The share of the fish's band that a lure's depths cover, at most 1. */
+    private function share(float $from, float $to): float
+    {
+        $overlap = min($to, $this->stand->deepFt) - max($from, $this->stand->shallowFt);
+
+        return min(1.0, $overlap / max(0.5, $this->stand->deepFt - $this->stand->shallowFt));
     }
 
     /** Feet that fish rise for it: their strike radius, more for surface lures in clear water and low light. */
-    private static function drawsUpFt(LureFamily $lure, Reading $reading): float
+    private function drawsUpFt(LureFamily $lure): float
     {
-        $feet = $reading->strikeRadiusFt($lure->isLoud());
-        $clear = max(0.0, min(1.0, $reading->day->visibilityFt / 8));
-        $keen = max(0.0, 0.5 + $reading->mood->value);
-        $feet += $lure->drawsFt * $clear * $keen;
+        $feet = $lure->isLoud() ? $this->loudFt : $this->silentFt;
+        $feet += $lure->appeal->drawsFt * $this->clear * $this->keen;
         if ($lure->isSurface()) {
-            $feet += 3 * $clear * $keen + ($reading->day->lowLight ? 1.5 : 0.0);
+            $feet += $this->risesFt;
         }
-        if ($lure->key === 'buzzbait' && $clear > 0.6) {
-            $feet += 4 * $keen;
+        if ($this->clear > self::CLEAR_ENOUGH) {
+            $feet += $lure->appeal->drawsKeenFt * $this->keen;
         }
 
-        return $reading->stand->column === Column::Surface ? $feet + 4 : $feet;
+        return $this->stand->column === Column::Surface ? $feet + self::SURFACE_RISE_FT : $feet;
     }
 
     private static function span(float $from, float $to): string|Said

@@ -6,43 +6,52 @@ namespace OldEddy\Choice\Lineup\Factors;
 
 use OldEddy\Basics\Said;
 use OldEddy\Choice\Lineup\Effect;
-use OldEddy\Choice\Lineup\Factor;
-use OldEddy\Choice\Lures\LureFamily;
+use OldEddy\Choice\Lineup\JobFactor;
+use OldEddy\Choice\Lures\Job;
+use OldEddy\Day\Conditions\Dock;
 use OldEddy\Day\Conditions\DockKind;
 use OldEddy\Day\Season\Stage;
 use OldEddy\Reading\Reading;
 
 /** Docks by kind and depth. Basis: rules S11, S12 and S19, factors our own. */
-final class DockFactor implements Factor
+final readonly class DockFactor extends JobFactor
 {
-    public function weigh(LureFamily $lure, Reading $reading): ?Effect
+    public static function on(Reading $reading): ?self
     {
-
         $dock = $reading->day->spot->dock;
         if ($dock === null) {
             return null;
         }
-        $depth = $dock->depthFt ?? $reading->day->spot->deepFt ?? 6.0;
-        if ($dock->kind === DockKind::Piling) {
-            $fall = in_array($reading->stage->stage, [Stage::EarlyFall, Stage::Fall], true);
+        $depth = $dock->depthFt ?? $reading->day->spot->deepFt ?? Dock::USUAL_FT;
+        $jobs = match (true) {
+            $dock->kind === DockKind::Piling => self::posts($reading),
+            $depth < Dock::BOTTOM_UNDER_FT => [[Job::DockBottom, new Effect('dock', 1.3, Said::of('Floating dock over {%.0f ft}: they are on the bottom.', $depth), 'S11')]],
+            $depth > Dock::FLOATS_OVER_FT => self::floats($depth),
+            default => [],
+        };
 
-            return match (true) {
-                in_array($lure->key, ['stick_worm', 'shaky_head', 'wacky_rig'], true) => new Effect('dock', 1.3, 'Skipped to the posts, where they hold on the bottom.', 'S12'),
-                $fall && in_array($lure->key, ['glide_bait', 'paddletail_swimbait'], true) => new Effect('dock', 1.3, 'Piling docks in fall.', 'S12'),
-                default => null,
-            };
-        }
-        if ($depth < 5.0) {
-            return in_array($lure->key, ['flipping_jig', 'casting_jig', 'finesse_jig', 'creature_texas_rig', 'stick_worm', 'shaky_head', 'wacky_rig'], true)
-                ? new Effect('dock', 1.3, Said::of('Floating dock over {%.0f ft}: they are on the bottom.', $depth), 'S11') : null;
-        }
-        if ($depth >= 15 && in_array($lure->key, ['flutter_spoon', 'football_jig', 'drop_shot'], true)) {
-            return new Effect('dock', 1.3, 'Deep dock: suspended fish.', 'S19');
-        }
-        if ($depth > 6.0 && in_array($lure->key, ['jerkbait', 'spinnerbait', 'bladed_jig', 'paddletail_swimbait', 'swim_jig', 'underspin_swimbait'], true)) {
-            return new Effect('dock', 1.3, Said::of('Floating dock over {%.0f ft}: swim it just beneath the floats.', $depth), 'S11');
+        return $jobs === [] ? null : new self($jobs);
+    }
+
+    /** @return list<array{Job, Effect}> */
+    private static function posts(Reading $reading): array
+    {
+        $jobs = [[Job::DockPosts, new Effect('dock', 1.3, 'Skipped to the posts, where they hold on the bottom.', 'S12')]];
+        if (in_array($reading->stage->stage, [Stage::EarlyFall, Stage::Fall], true)) {
+            $jobs[] = [Job::DockPostsFall, new Effect('dock', 1.3, 'Piling docks in fall.', 'S12')];
         }
 
-        return null;
+        return $jobs;
+    }
+
+    /** @return list<array{Job, Effect}> */
+    private static function floats(float $depth): array
+    {
+        $jobs = [[Job::DockFloats, new Effect('dock', 1.3, Said::of('Floating dock over {%.0f ft}: swim it just beneath the floats.', $depth), 'S11')]];
+        if ($depth >= Dock::DEEP_FROM_FT) {
+            array_unshift($jobs, [Job::DockDeep, new Effect('dock', 1.3, 'Deep dock: suspended fish.', 'S19')]);
+        }
+
+        return $jobs;
     }
 }

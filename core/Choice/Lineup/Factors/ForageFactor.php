@@ -5,29 +5,44 @@ declare(strict_types=1);
 namespace OldEddy\Choice\Lineup\Factors;
 
 use OldEddy\Choice\Lineup\Effect;
-use OldEddy\Choice\Lineup\Factor;
+use OldEddy\Choice\Lineup\ReadyFactor;
 use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Day\Conditions\Forage;
 use OldEddy\Reading\Reading;
 
 /** What they eat steers the shape. Basis: rule L9, factors our own. */
-final class ForageFactor implements Factor
+final readonly class ForageFactor extends ReadyFactor
 {
-    public function weigh(LureFamily $lure, Reading $reading): ?Effect
+    /** @param  array<string, Effect>  $copies  by forage, in the order of the day's */
+    private function __construct(private array $copies, private ?Effect $small, private Effect $nothing)
     {
+    }
 
-        if ($reading->day->forage === []) {
-            return null;
-        }
+    public static function on(Reading $reading): ?self
+    {
+        $copies = [];
         foreach ($reading->day->forage as $forage) {
-            if (in_array($forage->value, $lure->forage, true)) {
-                return new Effect('forage', 1.22, 'They eat '.$forage->words().', which it copies.', 'L9');
+            $copies[$forage->value] = new Effect('forage', 1.22, 'They eat '.$forage->words().', which it copies.', 'L9');
+        }
+
+        return $copies === [] ? null : new self(
+            $copies,
+            $reading->day->eats(Forage::Insects) ? new Effect('forage', 1.1, 'Small food, small lure.', 'L9') : null,
+            new Effect('forage', 0.92, 'It copies nothing they eat today.', 'L9'),
+        );
+    }
+
+    protected function about(LureFamily $lure): ?Effect
+    {
+        foreach ($this->copies as $forage => $effect) {
+            if (in_array($forage, $lure->forage, true)) {
+                return $effect;
             }
         }
-        if ($reading->day->eats(Forage::Insects) && $lure->compact) {
-            return new Effect('forage', 1.1, 'Small food, small lure.', 'L9');
+        if ($this->small !== null && $lure->appeal->compact) {
+            return $this->small;
         }
 
-        return $lure->forage === [] ? null : new Effect('forage', 0.92, 'It copies nothing they eat today.', 'L9');
+        return $lure->forage === [] ? null : $this->nothing;
     }
 }

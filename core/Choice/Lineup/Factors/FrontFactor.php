@@ -5,27 +5,25 @@ declare(strict_types=1);
 namespace OldEddy\Choice\Lineup\Factors;
 
 use OldEddy\Choice\Lineup\Effect;
-use OldEddy\Choice\Lineup\Factor;
-use OldEddy\Choice\Lures\LureFamily;
+use OldEddy\Choice\Lineup\JobFactor;
+use OldEddy\Choice\Lures\Job;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Reading\Reading;
 
-/** The day after a front. Basis: handbook 03 and rule W14, factors our own. */
-final class FrontFactor implements Factor
+/** The day after a front. Basis: rule W14, factors our own. */
+final readonly class FrontFactor extends JobFactor
 {
-    public function weigh(LureFamily $lure, Reading $reading): ?Effect
+    public static function on(Reading $reading): ?self
     {
-
-        if (! $reading->day->front->isPost()) {
+        $spot = $reading->day->spot;
+        if (! $reading->day->front->isPost() || $spot->isBare()) {
             return null;
         }
-        if ($lure->key === 'spinnerbait' && $reading->day->spot->has(Cover::GrassEdge)) {
-            return new Effect('front', 1.6, 'Slow-rolled along the outside weed line after a front.', 'W14');
-        }
-        if (in_array($lure->key, ['flipping_jig', 'creature_texas_rig', 'hollow_frog'], true) && ! $reading->day->spot->isBare()) {
-            return new Effect('front', 1.2, 'Put into every pocket of the cover.', 'W14');
+        $jobs = [[Job::FrontPockets, new Effect('front', 1.2, 'Put into every pocket of the cover.', 'W14')]];
+        if ($spot->has(Cover::GrassEdge)) {
+            $jobs[] = [Job::FrontWeedLine, new Effect('front', 1.6, 'Slow-rolled along the outside weed line after a front.', 'W14')];
         }
 
-        return null;
+        return new self($jobs);
     }
 }

@@ -5,29 +5,38 @@ declare(strict_types=1);
 namespace OldEddy\Choice\Lineup\Factors;
 
 use OldEddy\Choice\Lineup\Effect;
-use OldEddy\Choice\Lineup\Factor;
+use OldEddy\Choice\Lineup\ReadyFactor;
+use OldEddy\Choice\Lures\Job;
 use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Choice\Lures\Role;
 use OldEddy\Day\Conditions\Observed;
 use OldEddy\Reading\Reading;
 
-/** What was seen today. Basis: handbook 03 and rule R17, factors our own. */
-final class ObservedFactor implements Factor
+/** What was seen today. Basis: rules FAMILIES, R10 and F14, factors our own. */
+final readonly class ObservedFactor extends ReadyFactor
 {
-    public function weigh(LureFamily $lure, Reading $reading): ?Effect
+    private function __construct(private ?Effect $schooling, private ?Effect $beds, private ?Effect $follows)
     {
+    }
 
+    public static function on(Reading $reading): ?self
+    {
         $day = $reading->day;
-        if ($day->saw(Observed::Schooling) && in_array($lure->key, ['paddletail_swimbait', 'walking_topwater', 'flutter_spoon', 'popper', 'jerkbait'], true)) {
-            return new Effect('seen', 1.3, 'For fish schooling on bait.', 'FAMILIES');
-        }
-        if ($day->saw(Observed::Beds) && in_array($lure->key, ['tube', 'creature_texas_rig', 'stick_worm'], true)) {
-            return new Effect('seen', 1.15, 'One for fish on beds, where that is allowed.', 'R10');
-        }
-        if ($day->saw(Observed::Follows) && $lure->role !== Role::Search) {
-            return new Effect('seen', 1.12, 'They followed: something slower.', 'F14');
-        }
 
-        return null;
+        return $day->observed === [] ? null : new self(
+            $day->saw(Observed::Schooling) ? new Effect('seen', 1.3, 'For fish schooling on bait.', 'FAMILIES') : null,
+            $day->saw(Observed::Beds) ? new Effect('seen', 1.15, 'One for fish on beds, where that is allowed.', 'R10') : null,
+            $day->saw(Observed::Follows) ? new Effect('seen', 1.12, 'They followed: something slower.', 'F14') : null,
+        );
+    }
+
+    protected function about(LureFamily $lure): ?Effect
+    {
+        return match (true) {
+            $this->schooling !== null && $lure->does(Job::SchoolingBait) => $this->schooling,
+            $this->beds !== null && $lure->does(Job::Beds) => $this->beds,
+            $lure->role !== Role::Search => $this->follows,
+            default => null,
+        };
     }
 }

@@ -8,37 +8,39 @@ use OldEddy\Basics\Said;
 use OldEddy\Choice\Lineup\Effect;
 use OldEddy\Choice\Lineup\Factor;
 use OldEddy\Choice\Lures\LureFamily;
+use OldEddy\Day\Season\Stage;
 use OldEddy\Reading\Reading;
 
-/** Temperature and stage: where in the year the lure belongs. Basis: handbook 03, rule L7, factors our own. */
-final class SeasonFactor implements Factor
+/** Temperature and stage: where in the year the lure belongs. Basis: rules FAMILIES and L7, factors our own. */
+final readonly class SeasonFactor implements Factor
 {
-    public function weigh(LureFamily $lure, Reading $reading): Effect
+    private function __construct(private float $tempF, private Stage $stage)
     {
-
-        $warm = self::warmth($lure, $reading->day->tempF);
-        $stage = $lure->at($reading->stage->stage);
-        $effect = $warm * $stage;
-        $text = match (true) {
-            $warm < 0.9 => Said::of('{%.0f °F} is %s its best span of {%.0f-%.0f °F}.', $reading->day->tempF, $reading->day->tempF < $lure->tempF[1] ? 'under' : 'over', $lure->tempF[1], $lure->tempF[2]),
-            $stage > 1 => 'One for the '.$reading->stage->stage->words().'.',
-            $stage < 1 => 'Not at its best in '.$reading->stage->stage->words().'.',
-            default => Said::of('{%.0f °F} suits it.', $reading->day->tempF),
-        };
-
-        return new Effect('season', $effect, $text, 'FAMILIES');
     }
 
-    /** 1 inside the good span, falling to 0.3 at its ends and on to 0.05 beyond. */
-    public static function warmth(LureFamily $lure, float $tempF): float
+    public static function on(Reading $reading): self
     {
-        [$from, $goodFrom, $goodTo, $to] = $lure->tempF;
-        $share = match (true) {
-            $tempF < $goodFrom => ($tempF - $from) / ($goodFrom - $from),
-            $tempF > $goodTo => ($to - $tempF) / ($to - $goodTo),
-            default => 1.0,
+        return new self($reading->day->tempF, $reading->stage->stage);
+    }
+
+    public function number(LureFamily $lure): float
+    {
+        return $lure->year->warmth($this->tempF) * $lure->year->at($this->stage);
+    }
+
+    public function effect(LureFamily $lure): Effect
+    {
+        $stage = $lure->year->at($this->stage);
+        $text = match (true) {
+            $lure->year->warmth($this->tempF) < 0.9 => Said::of(
+                '{%.0f °F} is %s its best span of {%.0f-%.0f °F}.',
+                $this->tempF, $this->tempF < $lure->year->goodFromF ? 'under' : 'over', $lure->year->goodFromF, $lure->year->goodToF,
+            ),
+            $stage > 1 => 'One for the '.$this->stage->words().'.',
+            $stage < 1 => 'Not at its best in '.$this->stage->words().'.',
+            default => Said::of('{%.0f °F} suits it.', $this->tempF),
         };
 
-        return $share >= 0 ? 0.3 + 0.7 * $share : max(0.05, 0.3 + 0.1 * $share);
+        return new Effect('season', $this->number($lure), $text, 'FAMILIES');
     }
 }

@@ -5,26 +5,31 @@ declare(strict_types=1);
 namespace OldEddy\Choice\Lineup\Factors;
 
 use OldEddy\Choice\Lineup\Effect;
-use OldEddy\Choice\Lineup\Factor;
+use OldEddy\Choice\Lineup\ReadyFactor;
 use OldEddy\Choice\Lineup\SpecChooser;
 use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Reading\Reading;
 
 /** Rattle or silence. Basis: school loudness and rule F10, factors our own. */
-final class SoundFactor implements Factor
+final readonly class SoundFactor extends ReadyFactor
 {
-    public function weigh(LureFamily $lure, Reading $reading): ?Effect
+    private const LOUD = 0.5;
+
+    private function __construct(private Effect $loud)
     {
+    }
 
-        $chosen = $reading->day->schools->chosen('loudness');
-        $loud = $lure->sound >= 0.5;
-        if (SpecChooser::wantsSilence($reading)) {
-            return $loud ? new Effect('sound', 0.88, 'Loud for wary shallow or pressured fish.', 'F10', 'loudness: silent') : null;
-        }
-        if ($reading->day->visibilityFt < 1.5 || $chosen === 'rattle') {
-            return $loud ? new Effect('sound', 1.1, 'Its noise is found where sight fails.', 'W4', 'loudness: rattle') : null;
-        }
+    public static function on(Reading $reading): ?self
+    {
+        return match (true) {
+            SpecChooser::wantsSilence($reading) => new self(new Effect('sound', 0.88, 'Loud for wary shallow or pressured fish.', 'F10', 'loudness: silent')),
+            SpecChooser::wantsRattle($reading) => new self(new Effect('sound', 1.1, 'Its noise is found where sight fails.', 'W4', 'loudness: rattle')),
+            default => null,
+        };
+    }
 
-        return null;
+    protected function about(LureFamily $lure): ?Effect
+    {
+        return $lure->appeal->sound >= self::LOUD ? $this->loud : null;
     }
 }

@@ -5,21 +5,28 @@ declare(strict_types=1);
 namespace OldEddy\Choice\Lineup\Factors;
 
 use OldEddy\Choice\Lineup\Effect;
-use OldEddy\Choice\Lineup\Factor;
+use OldEddy\Choice\Lineup\ReadyFactor;
 use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Day\Conditions\Mode;
 use OldEddy\Reading\Reading;
 
-/** Drawn behind the boat or cast. Basis: handbook 09, factors our own. */
-final class TrollFactor implements Factor
+/** Drawn behind the boat or cast. Basis: rule T3, factors our own. */
+final readonly class TrollFactor extends ReadyFactor
 {
-    public function weigh(LureFamily $lure, Reading $reading): ?Effect
+    private function __construct(private Effect $trolled, private Effect $diver)
     {
+    }
 
-        if ($reading->day->mode !== Mode::Troll) {
-            return null;
-        }
+    public static function on(Reading $reading): ?self
+    {
+        return $reading->day->mode === Mode::Troll ? new self(
+            new Effect('troll', 1.5, 'Made to be trolled.', 'T3'),
+            new Effect('troll', 0.9, 'A diver can be trolled too.', 'T3'),
+        ) : null;
+    }
 
-        return $lure->trolled ? new Effect('troll', 1.5, 'Made to be trolled.', 'T3') : new Effect('troll', 0.9, 'A diver can be trolled too.', 'T3');
+    protected function about(LureFamily $lure): Effect
+    {
+        return $lure->trolled ? $this->trolled : $this->diver;
     }
 }

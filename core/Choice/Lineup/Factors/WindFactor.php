@@ -6,35 +6,60 @@ namespace OldEddy\Choice\Lineup\Factors;
 
 use OldEddy\Basics\Said;
 use OldEddy\Choice\Lineup\Effect;
-use OldEddy\Choice\Lineup\Factor;
+use OldEddy\Choice\Lineup\ReadyFactor;
+use OldEddy\Choice\Lures\Job;
 use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Choice\Lures\Role;
 use OldEddy\Reading\Reading;
 
 /** Wind, cloud and murk. Basis: rule W17, factors our own. */
-final class WindFactor implements Factor
+final readonly class WindFactor extends ReadyFactor
 {
-    public function weigh(LureFamily $lure, Reading $reading): ?Effect
-    {
+    /** From here chop hides a quiet surface lure. */
+    private const CHOP_MPH = 12;
 
+    private const HEARD = 0.6;
+
+    private function __construct(
+        private ?Effect $together,
+        private ?Effect $hidden,
+        private ?Effect $moving,
+        private ?Effect $finesse,
+        private ?Effect $others,
+    ) {
+    }
+
+    public static function on(Reading $reading): ?self
+    {
         $day = $reading->day;
-        if ($lure->key === 'spinnerbait' && $day->isWindy() && $day->sky->isCovered() && $day->visibilityFt < 4) {
-            return new Effect('wind', 1.4, 'Wind, clouds and murk: the spinnerbait first.', 'W17');
-        }
-        if ($lure->isSurface() && $day->windMph > 12 && $lure->sound < 0.6) {
-            return new Effect('wind', 0.65, Said::of('{%.0f mph} of chop hides a surface lure.', $day->windMph), 'W17');
+        if (! $day->isCalm() && ! $day->isWindy()) {
+            return null;
         }
         if ($day->isCalm()) {
-            return $lure->isMoving() && ! $lure->isSurface() ? new Effect('wind', 0.9, 'Calm: slower lures.', 'W17') : new Effect('wind', 1.1, 'Calm suits it.', 'W17');
-        }
-        if ($day->isWindy()) {
-            return match (true) {
-                $lure->isMoving() && ! $lure->isSurface() => new Effect('wind', 1.12, Said::of('{%.0f mph}: moving lures.', $day->windMph), 'W17'),
-                $lure->role === Role::Finesse => new Effect('wind', 0.88, Said::of('{%.0f mph} bows the line of light lures.', $day->windMph), 'W17'),
-                default => null,
-            };
+            $calm = new Effect('wind', 1.1, 'Calm suits it.', 'W17');
+
+            return new self(null, null, new Effect('wind', 0.9, 'Calm: slower lures.', 'W17'), $calm, $calm);
         }
 
-        return null;
+        return new self(
+            $day->isWindAndMurk() ? new Effect('wind', 1.4, 'Wind, clouds and murk: the spinnerbait first.', 'W17') : null,
+            $day->windMph > self::CHOP_MPH ? new Effect('wind', 0.65, Said::of('{%.0f mph} of chop hides a surface lure.', $day->windMph), 'W17') : null,
+            new Effect('wind', 1.12, Said::of('{%.0f mph}: moving lures.', $day->windMph), 'W17'),
+            new Effect('wind', 0.88, Said::of('{%.0f mph} bows the line of light lures.', $day->windMph), 'W17'),
+            null,
+        );
+    }
+
+    protected function about(LureFamily $lure): ?Effect
+    {
+        $surface = $lure->isSurface();
+
+        return match (true) {
+            $this->together !== null && $lure->does(Job::WindCloudMurk) => $this->together,
+            $this->hidden !== null && $surface && $lure->appeal->sound < self::HEARD => $this->hidden,
+            ! $surface && $lure->isMoving() => $this->moving,
+            $lure->role === Role::Finesse => $this->finesse,
+            default => $this->others,
+        };
     }
 }

@@ -5,28 +5,19 @@ declare(strict_types=1);
 namespace OldEddy\Choice\Lineup\Factors;
 
 use OldEddy\Choice\Lineup\Effect;
-use OldEddy\Choice\Lineup\Factor;
-use OldEddy\Choice\Lures\LureFamily;
+use OldEddy\Choice\Lineup\JobFactor;
+use OldEddy\Choice\Lures\Job;
 use OldEddy\Day\Season\Stage;
 use OldEddy\Reading\Reading;
 
 /** The winter five, and the two that come next. Basis: rule L7, factors our own. */
-final class WinterFactor implements Factor
+final readonly class WinterFactor extends JobFactor
 {
-    private const FIVE = ['jerkbait', 'football_jig', 'lipless_crankbait', 'umbrella_rig', 'flat_sided_crankbait'];
-
-    private const NEXT = ['tube', 'blade_bait'];
-
-    public function weigh(LureFamily $lure, Reading $reading): ?Effect
+    public static function on(Reading $reading): ?self
     {
-        if ($reading->stage->stage !== Stage::Winter || ! $reading->day->species->isBass()) {
-            return null;
-        }
-
-        return match (true) {
-            in_array($lure->key, self::FIVE, true) => new Effect('winter', 1.3, 'One of the winter five.', 'L7'),
-            in_array($lure->key, self::NEXT, true) => new Effect('winter', 1.12, 'Next after the winter five.', 'L7'),
-            default => null,
-        };
+        return $reading->stage->stage === Stage::Winter && $reading->day->species->isBass() ? new self([
+            [Job::WinterFive, new Effect('winter', 1.3, 'One of the winter five.', 'L7')],
+            [Job::WinterNext, new Effect('winter', 1.12, 'Next after the winter five.', 'L7')],
+        ]) : null;
     }
 }

@@ -16,6 +16,7 @@ return [
         'forage' => ['crawfish', 'bluegill'], 'lengths_in' => [3.5, 4.5], 'weights_oz' => [0.375, 0.5, 0.75],
         'hook' => 'single 4/0 with stout guard', 'trailer' => 'craw', 'line' => 'fluoro_20', 'rod' => 'flip',
         'buoyancy' => 'sinks', 'bulk' => 0.7, 'cadences' => ['drop_shake_lift'], 'colors' => 'jig', 'cast' => 'flip',
+        'trailers' => 'jig', 'jobs' => ['dock_bottom', 'front_pockets'],
     ],
     'casting_jig' => [
         'text' => 'Flat head that stands on the bottom: rock, docks, timber.',
@@ -28,6 +29,7 @@ return [
         'forage' => ['crawfish'], 'lengths_in' => [3.0, 4.0], 'weights_oz' => [0.25, 0.375, 0.5],
         'hook' => 'single 4/0 with guard', 'trailer' => 'craw', 'line' => 'fluoro_15', 'rod' => 'swim_jig',
         'buoyancy' => 'sinks', 'bulk' => 0.6, 'cadences' => ['crawl_rest', 'hop_bottom'], 'colors' => 'jig', 'cast' => 'pitch',
+        'trailers' => 'jig', 'jobs' => ['dock_bottom'],
     ],
     'football_jig' => [
         'text' => 'Rock, humps, gravel, deep; can also be swum under dock floats 5-6 ft down over 30-40 ft.',
@@ -41,6 +43,7 @@ return [
         'forage' => ['crawfish'], 'lengths_in' => [3.5, 4.5], 'weights_oz' => [0.375, 0.5, 0.75],
         'hook' => 'single 5/0 with guard', 'trailer' => 'bulky craw', 'line' => 'fluoro_15', 'rod' => 'football',
         'buoyancy' => 'sinks', 'bulk' => 0.7, 'cadences' => ['swim_under_floats', 'crawl_rest'], 'colors' => 'jig', 'cast' => 'long',
+        'trailers' => 'jig', 'jobs' => ['winter_five', 'dock_deep'],
     ],
     'finesse_jig' => [
         'text' => 'Small and compact: docks, shade lines, clear or calm water.',
@@ -53,6 +56,7 @@ return [
         'forage' => ['crawfish'], 'lengths_in' => [2.0, 2.5, 3.0], 'weights_oz' => [0.1875, 0.25, 0.3125],
         'hook' => 'single 2/0 with light guard', 'trailer' => 'small craw', 'line' => 'fluoro_12', 'rod' => 'worm',
         'buoyancy' => 'sinks', 'bulk' => 0.4, 'cadences' => ['crawl_rest', 'hop_bottom'], 'colors' => 'jig', 'cast' => 'skip',
+        'trailers' => 'small_jig', 'jobs' => ['dock_bottom', 'shade_stain', 'shade_calm'],
     ],
     'creature_texas_rig' => [
         'text' => 'Texas-rigged creature or craw with a pegged weight: flipping and pitching reeds, bushes, mats. A compact one after a front.',
@@ -65,6 +69,7 @@ return [
         'forage' => ['crawfish', 'bluegill'], 'lengths_in' => [3.5, 4.0, 4.5], 'weights_oz' => [0.25, 0.375, 0.5, 0.75],
         'hook' => '4/0 wide-gap, weight pegged', 'trailer' => null, 'line' => 'fluoro_17', 'rod' => 'flip',
         'buoyancy' => 'sinks', 'bulk' => 0.6, 'cadences' => ['drop_shake_lift'], 'colors' => 'jig', 'cast' => 'pitch',
+        'jobs' => ['dock_bottom', 'beds', 'front_pockets'],
     ],
     'punch_rig' => [
         'text' => 'An ounce and more to break through mats.',
@@ -108,25 +113,27 @@ return [
         'text' => 'Soft stick, 4-5 in, weightless Texas rig: deadly in the upper 50s to low 60s around every shallow cover. Falls level on a slack line.',
         'depth_ft' => [1, 9], 'temp_f' => [51, 57, 80, 88], 'columns' => ['bottom', 'mid'], 'speed_ft_s' => [0.2, 0.8],
         'vibration' => 0.1, 'sound' => 0.0, 'flash' => 0.0, 'sight' => 0.65,
-        'exposure' => 'weedless', 'snag' => 0.04, 'role' => 'slow', 'low_action' => true, 'soft_worm' => true,
+        'exposure' => 'weedless', 'snag' => 0.04, 'role' => 'slow', 'low_action' => true,
         'covers' => ['dock' => 1.15, 'laydown' => 1.1, 'reeds' => 1.0, 'grass_edge' => 1.1, 'grass_submerged' => 1.0, 'lily_pads' => 1.05, 'shade' => 1.1, 'stumps' => 1.1, 'rock' => 1.0, 'none' => 0.95, 'grass_matted' => 0.4],
         'species' => ['bass' => 1.0, 'smallmouth_bass' => 1.0],
         'stages' => ['prespawn' => 1.15, 'spawn' => 1.35, 'postspawn' => 1.2, 'summer' => 1.05, 'fall' => 0.9, 'winter' => 0.4],
         'forage' => [], 'lengths_in' => [4.0, 5.0], 'weights_oz' => [0.0],
         'hook' => 'about 2/0 to 4/0 wide-gap, weightless Texas rig', 'trailer' => null, 'line' => 'worm', 'rod' => 'worm',
         'buoyancy' => 'sinks', 'sink_ft_s' => 0.6, 'cadences' => ['slack_fall'], 'colors' => 'worm', 'cast' => 'skip',
+        'jobs' => ['dock_bottom', 'dock_posts', 'beds', 'shallow_cover_spring', 'soft_worm'],
     ],
     'wacky_rig' => [
         'text' => 'The soft stick hung at its middle: docks, shallow rock when reeds fail.',
         'depth_ft' => [1, 9], 'temp_f' => [52, 58, 82, 88], 'columns' => ['bottom', 'mid'], 'speed_ft_s' => [0.2, 0.6],
         'vibration' => 0.15, 'sound' => 0.0, 'flash' => 0.0, 'sight' => 0.7,
-        'exposure' => 'exposed', 'snag' => 0.15, 'role' => 'finesse', 'low_action' => true, 'soft_worm' => true,
+        'exposure' => 'exposed', 'snag' => 0.15, 'role' => 'finesse', 'low_action' => true,
         'covers' => ['dock' => 1.3, 'shade' => 1.15, 'rock' => 1.1, 'none' => 1.0, 'laydown' => 0.8, 'reeds' => 0.45],
         'species' => ['bass' => 1.0, 'smallmouth_bass' => 1.05],
         'stages' => ['spawn' => 1.3, 'postspawn' => 1.2, 'summer' => 1.05, 'prespawn' => 1.05, 'winter' => 0.35],
         'forage' => [], 'lengths_in' => [4.0, 5.0], 'weights_oz' => [0.0],
         'hook' => '1/0 wacky hook at the middle', 'trailer' => null, 'line' => 'light', 'rod' => 'spinning',
         'buoyancy' => 'sinks', 'sink_ft_s' => 0.55, 'cadences' => ['slack_fall'], 'colors' => 'worm', 'cast' => 'skip',
+        'jobs' => ['dock_bottom', 'dock_posts', 'soft_worm'],
     ],
     'split_shot_rig' => [
         'text' => 'Small soft bait behind a pinched shot: mid 40s to low 50s on points and drops, and after fronts.',
@@ -153,6 +160,7 @@ return [
         'forage' => ['minnow', 'goby', 'shad'], 'lengths_in' => [3.0, 4.0], 'weights_oz' => [0.1875, 0.25, 0.375],
         'hook' => 'size 1 drop-shot hook', 'trailer' => null, 'line' => 'light', 'rod' => 'spinning',
         'buoyancy' => 'sinks', 'stands_off_ft' => 1.0, 'cadences' => ['hold_shake'], 'colors' => 'worm', 'cast' => 'pitch',
+        'jobs' => ['dock_deep', 'shade_calm'],
     ],
     'shaky_head' => [
         'text' => 'Stand-up finesse worm: calm, clear, docks, pressured fish.',
@@ -165,6 +173,7 @@ return [
         'forage' => [], 'lengths_in' => [4.0, 6.0], 'weights_oz' => [0.125, 0.1875, 0.25],
         'hook' => '3/0 stand-up jig head', 'trailer' => null, 'line' => 'light', 'rod' => 'spinning',
         'buoyancy' => 'sinks', 'bulk' => 0.2, 'cadences' => ['shake_pause'], 'colors' => 'worm', 'cast' => 'skip',
+        'jobs' => ['dock_bottom', 'dock_posts', 'shade_stain', 'shade_calm'],
     ],
     'small_mushroom_jig' => [
         'text' => 'Stand-up half stick on a small mushroom head: calm, clear, docks, pressured fish.',
@@ -177,6 +186,7 @@ return [
         'forage' => ['goby', 'minnow', 'crawfish'], 'lengths_in' => [2.75], 'weights_oz' => [0.0625, 0.1, 0.15],
         'hook' => 'size 1 mushroom jig head', 'trailer' => null, 'line' => 'light', 'rod' => 'spinning',
         'buoyancy' => 'sinks', 'cadences' => ['shake_pause', 'slow_swim'], 'colors' => 'worm', 'cast' => 'skip',
+        'jobs' => ['shade_calm'],
     ],
     'tube' => [
         'text' => 'Barely shaken on beds; snapped or dragged on the bottom from fall through winter.',
@@ -190,6 +200,7 @@ return [
         'forage' => ['crawfish'], 'lengths_in' => [2.75, 3.5], 'weights_oz' => [0.125, 0.1875, 0.25, 0.375],
         'hook' => 'internal jig head', 'trailer' => null, 'line' => 'light', 'rod' => 'spinning',
         'buoyancy' => 'sinks', 'bulk' => 0.2, 'cadences' => ['bed_shake', 'snap_bottom', 'drag_pause'], 'colors' => 'tube', 'cast' => 'long',
+        'jobs' => ['winter_next', 'beds'],
     ],
     'micro_jig' => [
         'text' => 'Tiny jig of 1/16 to 1/32 oz: very shallow spring smallmouth, crappie, perch, bluegill.',
@@ -215,6 +226,7 @@ return [
         'forage' => ['minnow', 'shad', 'perch'], 'lengths_in' => [3.0, 4.0, 5.0], 'weights_oz' => [0.25, 0.375, 0.5, 0.75, 1.0],
         'hook' => 'single jig hook', 'trailer' => 'scented plastic minnow', 'line' => 'walleye', 'rod' => 'walleye',
         'buoyancy' => 'sinks', 'bulk' => 0.1, 'cadences' => ['lift_to_felt_bottom'], 'colors' => 'walleye', 'cast' => 'long',
+        'jobs' => ['feels_bottom_in_current'],
     ],
     'curly_tail_grub' => [
         'text' => 'Curly tail on a jig head: perch, zander, small pike.',
@@ -244,12 +256,13 @@ return [
         'text' => 'Long thin ribbon worm unweighted, very slow fall.',
         'depth_ft' => [0.5, 6], 'temp_f' => [56, 62, 84, 90], 'columns' => ['mid', 'surface', 'bottom'], 'speed_ft_s' => [0.3, 1.2],
         'vibration' => 0.1, 'sound' => 0.0, 'flash' => 0.0, 'sight' => 0.75,
-        'exposure' => 'weedless', 'snag' => 0.04, 'role' => 'finesse', 'low_action' => true, 'soft_worm' => true,
+        'exposure' => 'weedless', 'snag' => 0.04, 'role' => 'finesse', 'low_action' => true,
         'covers' => ['lily_pads' => 1.2, 'grass_submerged' => 1.15, 'grass_edge' => 1.1, 'reeds' => 1.05, 'shade' => 1.05, 'none' => 0.9, 'grass_matted' => 0.4],
         'species' => ['bass' => 1.0, 'smallmouth_bass' => 0.7],
         'stages' => ['spawn' => 1.15, 'postspawn' => 1.2, 'summer' => 1.0, 'winter' => 0.3],
         'forage' => [], 'lengths_in' => [6.0, 7.0], 'weights_oz' => [0.0],
         'hook' => '3/0 offset, no weight', 'trailer' => null, 'line' => 'worm', 'rod' => 'worm',
         'buoyancy' => 'sinks', 'sink_ft_s' => 0.4, 'cadences' => ['slack_fall'], 'colors' => 'worm', 'cast' => 'skip',
+        'jobs' => ['soft_worm'],
     ],
 ];

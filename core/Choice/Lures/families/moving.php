@@ -16,6 +16,7 @@ return [
         'forage' => ['shad', 'minnow', 'bluegill'], 'lengths_in' => [3.5, 4.5], 'weights_oz' => [0.25, 0.375, 0.5, 0.75],
         'hook' => 'single 4/0', 'trailer' => 'split-tail or small swimming trailer', 'line' => 'fluoro_17', 'rod' => 'moving',
         'buoyancy' => 'sinks', 'bulk' => 0.6, 'cadences' => ['slow_roll', 'burn_and_bulge', 'medium'], 'colors' => 'bladed', 'cast' => 'parallel',
+        'blades' => 'spinnerbait', 'jobs' => ['dock_floats', 'shade_murk', 'front_weed_line', 'wind_cloud_murk'],
     ],
     'bladed_jig' => [
         'text' => 'Strong vibration: grass edges, sparse or dying grass (pop it free and pause), flooded wood with a stout guard. Not inside thick grass, where the blade fouls.',
@@ -28,6 +29,7 @@ return [
         'forage' => ['bluegill', 'shad', 'crawfish'], 'lengths_in' => [3.5, 4.5], 'weights_oz' => [0.375, 0.5, 0.75],
         'hook' => 'single 5/0, guard for wood', 'trailer' => 'straight or split swimming trailer', 'line' => 'fluoro_17', 'rod' => 'moving',
         'buoyancy' => 'sinks', 'bulk' => 0.5, 'cadences' => ['catch_pop_pause', 'medium'], 'colors' => 'bladed', 'cast' => 'parallel',
+        'blades' => 'single', 'jobs' => ['dock_floats'],
     ],
     'swim_jig' => [
         'text' => 'Pointed head and light guard: inside grass, pads, reeds, laydowns, stumps, docks; over rock bars in current where trebles snag. Not for open water, where an exposed hook hooks better.',
@@ -41,6 +43,7 @@ return [
         'forage' => ['bluegill', 'shad'], 'lengths_in' => [3.5, 4.5], 'weights_oz' => [0.25, 0.375, 0.5],
         'hook' => 'single 5/0 with light guard', 'trailer' => 'swimming craw or paddle trailer', 'line' => 'braid_mid', 'rod' => 'swim_jig',
         'buoyancy' => 'sinks', 'bulk' => 0.6, 'cadences' => ['steady_in_current', 'steady_with_pops'], 'colors' => 'swim_jig', 'cast' => 'skip',
+        'jobs' => ['dock_floats', 'rock_in_current', 'felt_through_grass'],
     ],
     'paddletail_swimbait' => [
         'text' => 'On an exposed jig hook: open water, grass lines fished parallel, clear water, suspended and schooling fish, spring flats. Hooks best of all and comes through cover worst.',
@@ -54,6 +57,7 @@ return [
         'forage' => ['shad', 'minnow', 'goby', 'perch'], 'lengths_in' => [2.8, 3.5, 4.0, 5.0, 6.0, 9.0], 'weights_oz' => [0.0625, 0.125, 0.25, 0.375, 0.5, 0.75],
         'hook' => 'exposed jig hook', 'trailer' => null, 'line' => 'braid_light', 'rod' => 'spinning',
         'buoyancy' => 'sinks', 'bulk' => 0.3, 'cadences' => ['sink_and_draw', 'slow_swim', 'medium'], 'colors' => 'baitfish', 'cast' => 'parallel',
+        'start_in' => ['toothy' => 5.0, 'smallmouth_bass' => 3.5, 'panfish' => 2.8, 'any' => 4.0], 'most_over_plants_oz' => 0.375, 'jobs' => ['dock_posts_fall', 'dock_floats', 'shade_clear', 'schooling_bait'],
     ],
     'underspin_swimbait' => [
         'text' => 'Weedless swimbait with a small blade under it: wood, stick-ups, weeds, pads, docks in spring and above all in fall, until the water is in the 30s.',
@@ -66,6 +70,7 @@ return [
         'forage' => ['shad', 'minnow'], 'lengths_in' => [3.0, 3.8, 4.3], 'weights_oz' => [0.125, 0.25, 0.375, 0.5],
         'hook' => 'weedless underspin hook', 'trailer' => null, 'line' => 'fluoro_12', 'rod' => 'moving',
         'buoyancy' => 'sinks', 'bulk' => 0.3, 'cadences' => ['slow_roll', 'medium'], 'colors' => 'bladed_baitfish', 'cast' => 'parallel',
+        'blades' => 'underspin', 'jobs' => ['dock_floats'],
     ],
     'glide_bait' => [
         'text' => 'Big and slow for clear water, fall, piling docks. Useless where nothing sees it.',
@@ -78,6 +83,7 @@ return [
         'forage' => ['shad', 'bluegill', 'perch'], 'lengths_in' => [6.0, 7.0, 8.0], 'weights_oz' => [2.0, 3.0],
         'hook' => 'two large trebles', 'trailer' => null, 'line' => 'fluoro_20', 'rod' => 'swimbait',
         'buoyancy' => 'sinks', 'bulk' => 0.9, 'sink_ft_s' => 0.5, 'cadences' => ['glide'], 'colors' => 'baitfish', 'cast' => 'long',
+        'jobs' => ['dock_posts_fall', 'lost_in_mud'],
     ],
     'inline_spinner' => [
         'text' => 'Hair-skirted, the fastest search lure for muskie and pike along shallow rock reefs, rocky shores and weed edges. Every cast ends with a figure-eight.',
@@ -90,6 +96,7 @@ return [
         'forage' => ['perch', 'minnow', 'shad'], 'lengths_in' => [3.0, 6.0, 8.0], 'weights_oz' => [0.375, 1.0, 2.0],
         'hook' => 'trebles, hair skirt', 'trailer' => null, 'line' => 'toothy', 'rod' => 'toothy',
         'buoyancy' => 'sinks', 'bulk' => 0.8, 'cadences' => ['spin_fast'], 'colors' => 'toothy', 'cast' => 'fan',
+        'fixed_oz' => ['muskellunge' => 1.0], 'blades' => 'inline',
     ],
     'lipless_crankbait' => [
         'text' => 'Sinks and rattles: flats, over emerging grass, winter. In mud steady and fast with the wind; hopped once it clears.',
@@ -103,6 +110,7 @@ return [
         'forage' => ['shad', 'crawfish', 'bluegill'], 'lengths_in' => [2.5, 3.0], 'weights_oz' => [0.25, 0.5, 0.75],
         'hook' => 'two trebles', 'trailer' => null, 'line' => 'fluoro_15', 'rod' => 'crank',
         'buoyancy' => 'sinks', 'bulk' => 0.2, 'cadences' => ['lift_fall', 'burn_and_kill', 'medium'], 'colors' => 'crankbait', 'cast' => 'fan',
+        'jobs' => ['winter_five'],
     ],
     'squarebill_crankbait' => [
         'text' => 'Runs 1 to 4 ft (a bigger bill 5-6) and deflects off wood, docks, stumps, brush. Shallow mud and stain; run parallel to logs or crashed into them.',
@@ -116,6 +124,7 @@ return [
         'forage' => ['crawfish', 'shad', 'bluegill'], 'lengths_in' => [2.0, 2.5, 2.75], 'weights_oz' => [0.375, 0.5],
         'hook' => 'two trebles', 'trailer' => null, 'line' => 'fluoro_15', 'rod' => 'crank',
         'buoyancy' => 'floats', 'dive_tiers_ft' => [2.5, 4, 5.5], 'cadences' => ['wind_hit_pause'], 'colors' => 'crankbait', 'cast' => 'parallel',
+        'jobs' => ['shade_murk'],
     ],
     'shallow_crankbait' => [
         'text' => 'Floating shallow runner with rattles: pike and perch in canals, weedy ponds; worked with the rod tip.',
@@ -167,6 +176,7 @@ return [
         'forage' => ['crawfish', 'shad'], 'lengths_in' => [2.0, 2.5], 'weights_oz' => [0.375],
         'hook' => 'two trebles', 'trailer' => null, 'line' => 'fluoro_10', 'rod' => 'crank',
         'buoyancy' => 'floats', 'dive_tiers_ft' => [4, 6.5, 8.5], 'cadences' => ['wind_hit_pause'], 'colors' => 'crankbait', 'cast' => 'parallel',
+        'jobs' => ['winter_five'],
     ],
     'jerkbait' => [
         'text' => 'Suspends: clear to fair water, cold, over rock and channel swings, spring flats, dock sides and outside posts over 6-8 ft. Pulls fish from afar on a long cast.',
@@ -180,6 +190,7 @@ return [
         'forage' => ['shad', 'minnow', 'goby', 'perch'], 'lengths_in' => [3.5, 4.3, 4.75], 'weights_oz' => [0.375, 0.5],
         'hook' => 'two or three light trebles', 'trailer' => null, 'line' => 'fluoro_12', 'rod' => 'jerk',
         'buoyancy' => 'suspends', 'dive_tiers_ft' => [4, 6, 8], 'cadences' => ['jerk_pause'], 'colors' => 'jerkbait', 'cast' => 'long',
+        'jobs' => ['winter_five', 'dock_floats', 'schooling_bait', 'lost_in_mud'],
     ],
     'blade_bait' => [
         'text' => 'Quiet flash for cold or clearing water, vertical or hopped.',
@@ -193,6 +204,7 @@ return [
         'forage' => ['shad', 'minnow'], 'lengths_in' => [2.0, 2.5], 'weights_oz' => [0.25, 0.375, 0.5],
         'hook' => 'two doubles or trebles', 'trailer' => null, 'line' => 'braid_light', 'rod' => 'spinning',
         'buoyancy' => 'sinks', 'cadences' => ['lift_fall'], 'colors' => 'metal', 'cast' => 'long',
+        'jobs' => ['winter_next'],
     ],
     'umbrella_rig' => [
         'text' => 'Several small swimbaits on wires: winter and spring, open water and over brush tops, where legal.',
@@ -206,6 +218,7 @@ return [
         'forage' => ['shad'], 'lengths_in' => [3.3, 3.8], 'weights_oz' => [1.0, 1.5],
         'hook' => 'exposed jig hooks, as many as the law allows', 'trailer' => 'small paddletails', 'line' => 'braid_heavy', 'rod' => 'swimbait',
         'buoyancy' => 'sinks', 'bulk' => 0.9, 'cadences' => ['slow_roll', 'medium'], 'colors' => 'baitfish', 'cast' => 'long',
+        'jobs' => ['winter_five', 'several_lures'],
     ],
     'flutter_spoon' => [
         'text' => 'For suspended fish at deep docks and schooling summer fish; falls and flashes.',
@@ -219,5 +232,6 @@ return [
         'forage' => ['shad'], 'lengths_in' => [3.0, 4.0, 5.0], 'weights_oz' => [0.625, 0.875],
         'hook' => 'single treble', 'trailer' => null, 'line' => 'fluoro_15', 'rod' => 'football',
         'buoyancy' => 'sinks', 'sink_ft_s' => 1.6, 'cadences' => ['let_fall_lift'], 'colors' => 'metal', 'cast' => 'long',
+        'jobs' => ['dock_deep', 'schooling_bait'],
     ],
 ];

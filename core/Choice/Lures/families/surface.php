@@ -16,6 +16,7 @@ return [
         'forage' => ['frog', 'bluegill'], 'lengths_in' => [2.5, 3.0], 'weights_oz' => [0.5, 0.625, 0.75],
         'hook' => 'double frog hook', 'trailer' => null, 'line' => 'braid_heavy', 'rod' => 'frog',
         'buoyancy' => 'floats', 'cadences' => ['frog_rest', 'frog_twitch'], 'colors' => 'frog', 'cast' => 'pitch',
+        'jobs' => ['front_pockets', 'pads_by_deep'],
     ],
     'toad' => [
         'text' => 'Soft and gurgling, between frog and buzzbait: holes and pockets in weeds, along docks. Fish follow it and take when it is killed.',
@@ -40,6 +41,7 @@ return [
         'forage' => ['shad', 'bluegill'], 'lengths_in' => [3.5, 4.5], 'weights_oz' => [0.25, 0.375, 0.5],
         'hook' => 'single 4/0 with stinger', 'trailer' => 'buoyant swimming trailer', 'line' => 'braid_mid', 'rod' => 'moving',
         'buoyancy' => 'sinks', 'cadences' => ['buzz_slow', 'buzz_fast'], 'colors' => 'surface', 'cast' => 'parallel',
+        'draws_keen_ft' => 4.0, 'jobs' => ['shade_murk'],
     ],
     'walking_topwater' => [
         'text' => 'Walks side to side in open water, along shade lines in clear water, over suspended fish, near bluegill beds and after the spawn.',
@@ -52,6 +54,7 @@ return [
         'forage' => ['shad', 'bluegill', 'minnow'], 'lengths_in' => [3.5, 4.5], 'weights_oz' => [0.375, 0.5, 0.75],
         'hook' => 'two trebles', 'trailer' => null, 'line' => 'mono', 'rod' => 'jerk',
         'buoyancy' => 'floats', 'cadences' => ['walk'], 'colors' => 'surface', 'cast' => 'long',
+        'jobs' => ['shade_clear', 'schooling_bait', 'lost_in_mud'],
     ],
     'popper' => [
         'text' => 'Spits and rests beside one target: shade lines in clear water, bluegill beds, after the spawn, calm mornings.',
@@ -64,5 +67,6 @@ return [
         'forage' => ['bluegill', 'shad', 'insects'], 'lengths_in' => [2.0, 2.5, 3.0], 'weights_oz' => [0.25, 0.375],
         'hook' => 'two trebles, rear dressed', 'trailer' => null, 'line' => 'mono', 'rod' => 'jerk',
         'buoyancy' => 'floats', 'cadences' => ['pop_and_rest'], 'colors' => 'surface', 'cast' => 'pitch',
+        'jobs' => ['shade_clear', 'schooling_bait'],
     ],
 ];

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Choice\Lineup;
+
+/** What takes a lure out of the lineup altogether. */
+enum Bar
+{
+    case NotInBox;
+    case Trolled;
+    case Cast;
+    case Unseen;
+    case Cover;
+    case Temperature;
+    case Depth;
+    case DigsTooDeep;
+}
