@@ -11,7 +11,8 @@ use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Day\Season\Species;
 use OldEddy\Day\Season\Stage;
-use OldEddy\Day\Water\SeasonalWater;
+use OldEddy\Day\Season\StageTable;
+use OldEddy\Reading\StageFinder;
 use PHPUnit\Framework\TestCase;
 
 /** What is settled for a day on which little was said. The stand-in values are our own choice. */
@@ -44,10 +45,23 @@ final class SettlingTest extends TestCase
         self::assertGreaterThan($january->tempF, $july->tempF);
         self::assertLessThan($july->tempF, $north->tempF);
         self::assertEqualsWithDelta($july->tempF, $south->tempF, 1.0, 'January in the south is July in the north');
-        foreach (Stage::cases() as $stage) {
-            $day = self::settle(['species' => 'largemouth_bass', 'stage' => $stage->value]);
-            self::assertSame(SeasonalWater::ofStageF($stage), $day->tempF);
+    }
+
+    /** Rule F19: what is assumed for a stage is of the species, and reads as that stage again. */
+    public function test_a_stage_without_a_thermometer_assumes_water_of_its_species(): void
+    {
+        foreach (Species::cases() as $species) {
+            foreach (Stage::cases() as $stage) {
+                $day = self::settle(['species' => $species->value, 'stage' => $stage->value]);
+                self::assertSame(StageTable::of($species)->usualF($stage), $day->tempF);
+                self::assertSame(StageTable::of($species)->usualDay($stage), $day->northernDay);
+                // Bluegill spawn until summer begins: no temperature of theirs is postspawn.
+                if ([$species, $stage] !== [Species::Bluegill, Stage::Postspawn]) {
+                    self::assertSame($stage, StageFinder::find($species, $day->tempF, $day->direction, $day->northernDay)->stage, "{$species->value}, {$stage->value}");
+                }
+            }
         }
+        self::assertLessThan(50, self::settle(['species' => 'walleye', 'stage' => 'spawn'])->tempF, 'walleye spawn in water in which bass do not stir');
     }
 
     public function test_a_river_flows_unless_said_otherwise(): void

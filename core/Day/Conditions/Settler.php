@@ -7,6 +7,8 @@ namespace OldEddy\Day\Conditions;
 use DateTimeImmutable;
 use DateTimeZone;
 use OldEddy\Basics\Said;
+use OldEddy\Day\Season\Stage;
+use OldEddy\Day\Season\StageTable;
 use OldEddy\Day\Season\YearDirection;
 use OldEddy\Day\Sun\SunDay;
 use OldEddy\Day\Water\SeasonalWater;
@@ -96,10 +98,7 @@ final class Settler
     private function northernDay(float $lat): int
     {
         if ($this->told->date === null) {
-            return match ($this->told->stage?->value) {
-                'winter' => 25, 'early_prespawn' => 65, 'prespawn' => 90, 'spawn' => 120, 'postspawn' => 150,
-                'early_fall' => 265, 'fall' => 290, 'late_fall' => 325, default => 200,
-            };
+            return StageTable::of($this->told->species)->usualDay($this->told->stage ?? Stage::Summer);
         }
         $day = (int) (new DateTimeImmutable($this->told->date))->format('z') + 1;
 
@@ -133,7 +132,7 @@ final class Settler
     {
         $stage = $this->told->stage;
         if ($stage !== null) {
-            $temp = SeasonalWater::ofStageF($stage);
+            $temp = StageTable::of($this->told->species)->usualF($stage);
 
             return $this->assume('water.temp_f', $temp, Said::of('Temperature unknown: {%.0f °F} assumed, usual for %s.', $temp, $stage->words()));
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Day\Season;
 
-/** The cut points of one species, °F. The rows stand in stages.php. Basis: common practice, handbook 02. */
+/** The season of one species: its cut points, and what is usual in each of its stages, °F. The rows stand in stages.php. Basis: rules F1 and F19. */
 final readonly class StageTable
 {
     /** Cooling cut points that all species share while they lie under their own fall column, °F (values from memory). */
@@ -12,14 +12,19 @@ final readonly class StageTable
 
     private const LATE_FALL_BELOW = 52.0;
 
+    /**
+     * @param  list<float>  $usualF  by stage, in the order of the stages
+     * @param  list<int>  $days  by stage
+     */
     private function __construct(
         public float $winterBelow,
-        public float $earlyFrom,
         public float $prespawnFrom,
         public float $spawnFrom,
         public float $spawnTo,
         public float $summerFrom,
         public float $fallBelow,
+        private array $usualF,
+        private array $days,
     ) {
     }
 
@@ -28,10 +33,27 @@ final readonly class StageTable
     {
         static $rows = null;
         $rows ??= require __DIR__.'/stages.php';
-        /** @var array{winter: float, early: float, prespawn: float, spawn: array{float, float}, summer: float, fall: float} $row */
+        /** @var array{winter: float, prespawn: float, spawn: array{float, float}, summer: float, fall: float, usual: list<float>, days: list<int>} $row */
         $row = $rows[$species->value];
 
-        return new self($row['winter'], $row['early'], $row['prespawn'], $row['spawn'][0], $row['spawn'][1], $row['summer'], $row['fall']);
+        return new self($row['winter'], $row['prespawn'], $row['spawn'][0], $row['spawn'][1], $row['summer'], $row['fall'], $row['usual'], $row['days']);
+    }
+
+    /** A usual temperature in °F for a stage of this species (rule F19). */
+    public function usualF(Stage $stage): float
+    {
+        return $this->usualF[self::placeOf($stage)];
+    }
+
+    /** The day of the year, northern reckoning, that stands in where a stage is known and no date. */
+    public function usualDay(Stage $stage): int
+    {
+        return $this->days[self::placeOf($stage)];
+    }
+
+    private static function placeOf(Stage $stage): int
+    {
+        return (int) array_search($stage, Stage::cases(), true);
     }
 
     /** The stage at a temperature in °F while the year warms. */

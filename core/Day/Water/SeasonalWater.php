@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace OldEddy\Day\Water;
 
-use OldEddy\Day\Season\Stage;
-
 /** Stand-in water temperatures for a day on which nobody measured. Basis: our own choice, coefficients from memory. */
 final class SeasonalWater
 {
@@ -20,21 +18,5 @@ final class SeasonalWater
         $wave = cos(2 * M_PI * ($northernDay - self::COLDEST_DAY) / 365.25);
 
         return round(max(34.0, min(90.0, $mean - $swing * $wave)), 1);
-    }
-
-    /** A usual temperature in °F for a stage of the black basses. */
-    public static function ofStageF(Stage $stage): float
-    {
-        return match ($stage) {
-            Stage::Winter => 41.0,
-            Stage::EarlyPrespawn => 50.0,
-            Stage::Prespawn => 57.0,
-            Stage::Spawn => 65.0,
-            Stage::Postspawn => 72.0,
-            Stage::Summer => 82.0,
-            Stage::EarlyFall => 67.0,
-            Stage::Fall => 58.0,
-            Stage::LateFall => 49.0,
-        };
     }
 }
