@@ -8,27 +8,23 @@ use App\Models\Trip;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
+use OldEddy\Log\Evidence\Turn;
 use OldEddy\Log\Evidence\TurnKind;
 
 /** Writes down a turn of the day when its conditions change while it is being fished. Corrections at the table are none. */
 final class TurnKeeper
 {
-    private const TURNS = ['weather.front' => TurnKind::Front, 'weather.sky' => TurnKind::Light, 'water.visibility_ft' => TurnKind::Clarity, 'water.level_change_ft_per_week' => TurnKind::Level, 'water.level_ft' => TurnKind::Level];
-
-    /** Several taps on one field are one turn. */
-    private const ONE_TURN_MIN = 20;
-
     /** @param  array<string, mixed>  $before  the conditions as they were */
     public static function note(Trip $trip, string $path, array $before): void
     {
         $now = Carbon::now($trip->conditions['timezone'] ?? 'UTC');
         $was = Arr::get($before, $path);
-        $kind = self::TURNS[$path] ?? null;
+        $kind = TurnKind::ofField($path);
         if ($kind === null || $was === null || $was === Arr::get($trip->conditions, $path) || ($trip->conditions['date'] ?? null) !== $now->toDateString() || ! $trip->stints()->exists()) {
             return;
         }
         $at = $now->format('Y-m-d H:i:s');
-        $known = $trip->turns()->where('kind', $kind->value)->where('at', '>', $now->copy()->subMinutes(self::ONE_TURN_MIN)->format('Y-m-d H:i:s'))->exists();
+        $known = $trip->turns()->where('kind', $kind->value)->where('at', '>', $now->copy()->subMinutes(Turn::ONE_TURN_MIN)->format('Y-m-d H:i:s'))->exists();
         if (! $known) {
             $trip->turns()->create(['id' => (string) Str::uuid(), 'at' => $at, 'kind' => $kind->value]);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use OldEddy\Where\Docks\Aim;
 use OldEddy\Where\Docks\DockBoat;
 use OldEddy\Where\Docks\DockMark;
 use OldEddy\Where\Docks\DockPlan;
@@ -66,19 +67,19 @@ final readonly class DockDrawing
         $right = $mark->side === DockSide::Left ? -1 : 1;
 
         return match ($mark->part) {
-            'walkway' => [self::BANK + $this->long * 0.4, self::AXIS + $right * 18],
-            'inside corner' => [$end - 14, self::AXIS + $right * 20],
-            'inside end' => [$end - 14, self::AXIS + $right * 46],
-            'slip' => [$end + 90, self::AXIS],
-            'floats' => [$end + 70, self::AXIS + $right * 56],
-            'outside posts' => [$end + 172, self::AXIS + $right * 50],
-            'ladder' => [$end + 172, self::AXIS - $right * 26],
-            'watercraft lift' => [$end + 122, self::AXIS + 14],
-            'planted brush outside' => [$end + 205, self::AXIS + 34],
-            'brush' => [$end + 205, self::AXIS - 34],
-            'cable' => [$end + 205, self::AXIS],
-            'the tangle' => [$end + 34, self::AXIS],
-            'water around it' => [$end + 250, self::AXIS - 60],
+            Aim::Walkway => [self::BANK + $this->long * 0.4, self::AXIS + $right * 18],
+            Aim::InsideCorner => [$end - 14, self::AXIS + $right * 20],
+            Aim::InsideEnd => [$end - 14, self::AXIS + $right * 46],
+            Aim::Slip => [$end + 90, self::AXIS],
+            Aim::Floats => [$end + 70, self::AXIS + $right * 56],
+            Aim::OutsidePosts => [$end + 172, self::AXIS + $right * 50],
+            Aim::Ladder => [$end + 172, self::AXIS - $right * 26],
+            Aim::Lift => [$end + 122, self::AXIS + 14],
+            Aim::PlantedBrush => [$end + 205, self::AXIS + 34],
+            Aim::Brush => [$end + 205, self::AXIS - 34],
+            Aim::Cable => [$end + 205, self::AXIS],
+            Aim::Tangle => [$end + 34, self::AXIS],
+            Aim::Around => [$end + 250, self::AXIS - 60],
             default => [self::BANK + 12, self::AXIS - 52],
         };
     }

@@ -20,11 +20,13 @@ use OldEddy\Choice\Lineup\Setup;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Log\Evidence\TurnKind;
+use OldEddy\Log\Evidence\Untested;
 use OldEddy\Log\Next\Fishable;
 use OldEddy\Log\Next\Move;
 use OldEddy\Pictures\Ribbon\DayRibbon;
 use OldEddy\Pictures\Ribbon\Fished;
 use OldEddy\Pictures\Slice\Scene;
+use OldEddy\Plan\NeverTried;
 use OldEddy\Reading\Reading;
 use OldEddy\Reading\WaterReader;
 
@@ -49,6 +51,12 @@ final readonly class Deck
         $this->stints = $trip->stints()->with('contacts')->get();
         $this->toFish = new ToFish($trip, $this->reading, $this->stints);
         $this->day = new DayEvidence($trip, $this->stints, $this->reading, $this->toFish->choices);
+    }
+
+    /** @return list<Untested> what was possible today and the log does not show */
+    public function neverTried(): array
+    {
+        return $this->toFish->plan === null ? NeverTried::ofChoices($this->toFish->choices, $this->day->evidence) : NeverTried::ofPlan($this->toFish->plan, $this->day->evidence);
     }
 
     public function ribbon(): DayRibbon

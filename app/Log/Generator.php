@@ -44,7 +44,7 @@ final class Generator
     public function day(int $seed, string $name, Lake $lake, array $conditions, int $casts): void
     {
         $stand = WaterReader::read(Settler::settle(ConditionsReader::read($conditions)))->stand;
-        $places = $lake->spots->map(static fn (LakeSpot $s): Fishable => $s->toFish($stand->middleFt(), 0.0))->all();
+        $places = $lake->spots->map(static fn (LakeSpot $s): Fishable => $s->place()->toFish($stand->middleFt(), 0.0))->all();
         $day = HiddenDay::of($seed, new Choices(array_values($places), DrillWater::choices()->presentations));
         $this->keep($name, $conditions, "day {$seed}", Outing::fish($day, new FollowsAdvice, $casts)->stints, $lake);
     }

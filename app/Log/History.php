@@ -14,9 +14,10 @@ final class History
 {
     public static function before(Trip $trip, Reading $reading): OwnPast
     {
+        $alike = OwnPast::asked($reading);
         /** @var object{days: int, casts: int|string|null, contacts: float|string|null} $sum */
-        $sum = DB::table('trips')->where('user_id', $trip->user_id)->where('stage', $reading->stage->stage->value)
-            ->whereIn('clarity', array_column($reading->day->clarity->like(), 'value'))->where('id', '!=', $trip->id)->whereNull('drill_seed')
+        $sum = DB::table('trips')->where('user_id', $trip->user_id)->where('stage', $alike['stage'])
+            ->whereIn('clarity', $alike['clarity'])->where('id', '!=', $trip->id)->whereNull('drill_seed')
             ->selectRaw('count(*) as days, sum(casts_made) as casts, sum(contacts_weighed) as contacts')->first();
 
         return new OwnPast((int) $sum->days, (int) $sum->casts, (float) $sum->contacts);

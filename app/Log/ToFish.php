@@ -88,8 +88,7 @@ final readonly class ToFish
             return $fished;
         }
         $known = array_map(static fn (Fishable $p): string => $p->name, $fished);
-        $spots = collect($this->onLake->spots)->keyBy('name');
-        $marked = array_map(static fn (RankedPlace $r): Fishable => $spots[$r->place->name]->toFish($reading->stand->middleFt(), $reading->day->riseFt()), $this->onLake->ranked($reading->day->minuteOfDay));
+        $marked = array_map(static fn (RankedPlace $r): Fishable => $r->place->toFish($reading->stand->middleFt(), $reading->day->riseFt()), $this->onLake->ranked($reading->day->minuteOfDay));
 
         return [...$fished, ...array_slice(array_values(array_filter($marked, static fn (Fishable $p): bool => ! in_array($p->name, $known, true))), 0, self::MARKED)];
     }

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use OldEddy\Where\Lake\DepthGrid;
 use OldEddy\Where\Lake\Fetch;
 use OldEddy\Where\Lake\Ground;
+use OldEddy\Where\Lake\Position;
 use OldEddy\Where\Lake\Shape;
 
 /**
@@ -115,10 +116,9 @@ final class Lake extends Model
     /** The marked spot nearest to a position, within so many metres; null where there is none. */
     public function nearest(float $lat, float $lon, float $withinM = 100.0): ?LakeSpot
     {
-        $far = fn (LakeSpot $s): float => hypot($s->lat - $lat, ($s->lon - $lon) * cos(deg2rad($lat))) * DepthGrid::METRES_PER_DEGREE;
-        $best = $this->spots->sortBy($far)->first();
+        $nearest = (new Position($lat, $lon))->nearest($this->spots->map(static fn (LakeSpot $s): Position => $s->position())->all(), $withinM);
 
-        return $best === null || $far($best) > $withinM ? null : $best;
+        return $nearest === null ? null : $this->spots[$nearest];
     }
 
     /** @return array{fetch_ft: ?list<float>, shape: ?array{float, float, float}} what the lake's shape says of a position */

@@ -11,9 +11,9 @@ use OldEddy\Day\Conditions\Bottom;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Day\Conditions\DockKind;
 use OldEddy\Day\Conditions\Structure;
-use OldEddy\Log\Next\Fishable as Fishable;
 use OldEddy\Where\Docks\DockPlan;
 use OldEddy\Where\Docks\Extra;
+use OldEddy\Where\Lake\Position;
 use OldEddy\Where\Lake\Shape;
 use OldEddy\Where\Places\Place;
 
@@ -87,12 +87,9 @@ final class LakeSpot extends Model
             : (new DockPlan($this->name, DockKind::from($this->dock['kind']), $this->dock['inside_ft'], $this->dock['outside_ft'], $this->dock['walkway_ft'], array_map(Extra::from(...), $this->dock['extras']), $this->bank_faces_deg))->atLevel($riseFt);
     }
 
-    /** The spot as one that can be fished: its first cover, and the depth within its own that is nearest to where fish stand today. */
-    public function toFish(float $fishFt, float $riseFt): Fishable
+    public function position(): Position
     {
-        $depth = $this->place()->depthAt($riseFt);
-
-        return new Fishable($this->name, $this->structure, $this->cover[0] ?? null, null, null, $depth === null ? null : max($depth[0], min($depth[1], $fishFt)));
+        return new Position($this->lat, $this->lon);
     }
 
     /** @return array<string, string> */

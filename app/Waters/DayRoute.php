@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Waters;
 
 use App\Models\LakeSpot;
-use OldEddy\Basics\Units\Length;
 use OldEddy\Basics\Units\Speed;
 use OldEddy\Pictures\Ribbon\Fished;
-use OldEddy\Where\Lake\DepthGrid;
+use OldEddy\Where\Lake\Position;
 use OldEddy\Where\Route\Leg;
 use OldEddy\Where\Route\Router;
 use OldEddy\Where\Route\RouteTask;
+use OldEddy\Where\Route\Runs;
 use OldEddy\Where\Route\Stop;
 use OldEddy\Where\Route\Timetable;
 use OldEddy\Where\Route\WaterWays;
@@ -23,13 +23,10 @@ use OldEddy\Where\Route\WaterWays;
  */
 final class DayRoute
 {
-    /** Where the lake's depths are not known, runs are taken straight and a third longer. */
-    private const DETOUR = 1.33;
-
     /** @var list<LakeSpot> */
     private array $spots;
 
-    private ?WaterWays $ways;
+    private Runs $runs;
 
     /** @param  Asked  $asked */
     public function __construct(private readonly DayOnLake $day, private readonly array $asked)
@@ -39,13 +36,13 @@ final class DayRoute
         $this->spots = array_values(array_filter($day->spots, static fn (LakeSpot $s): bool => in_array($s->id, $asked['locked'], true) || (in_array($s->name, $best, true) && ! in_array($s->id, $asked['forbidden'], true) && $s->id !== ($asked['start'] ?? null))));
         // Of a lake whose depths nobody measured, no way over water is known.
         $grid = $day->lake->deepest() === null ? null : $day->lake->workingGrid();
-        $this->ways = $grid === null ? null : new WaterWays($grid->atLevel($day->day->riseFt()));
+        $this->runs = new Runs($grid === null ? null : new WaterWays($grid->atLevel($day->day->riseFt())));
     }
 
     /** @return array{stops: list<array{spot: int, name: string, at: int, to: int, run_min: float, fuel: float}>, line: list<array{float, float}>, home_min: float, end: int, fuel: float, note: ?string} */
     public function planned(): array
     {
-        $problem = new RouteTask($this->stops(), $this->runs(), $this->asked['from'], $this->asked['to']);
+        $problem = new RouteTask($this->stops(), $this->minutes(), $this->asked['from'], $this->asked['to']);
         $order = Router::solve($problem);
         $table = Timetable::of($problem, $order, (float) ($this->asked['fuel_per_hour'] ?? 0.0));
         $reached = is_finite($table->homeMin);
@@ -70,14 +67,9 @@ final class DayRoute
     private function line(array $stops): array
     {
         $by = collect($this->day->spots)->keyBy('id');
-        $points = [$this->start(), ...array_filter(array_map(static fn (array $s): ?array => $by->has($s['spot']) ? [$by[$s['spot']]->lat, $by[$s['spot']]->lon] : null, $stops)), $this->home()];
-        $line = [];
-        for ($i = 0; $i + 1 < count($points); $i++) {
-            $leg = $this->ways?->between(...$points[$i], ...$points[$i + 1]) ?? [];
-            array_push($line, ...($leg === [] ? [$points[$i], $points[$i + 1]] : $leg));
-        }
+        $at = array_map(static fn (array $s): ?Position => $by->get($s['spot'])?->position(), $stops);
 
-        return array_map(static fn (array $p): array => [round($p[0], 6), round($p[1], 6)], $line);
+        return array_map(static fn (Position $p): array => [round($p->lat, 6), round($p->lon, 6)], $this->runs->line([$this->start(), ...array_values(array_filter($at)), $this->home()]));
     }
 
     /**
@@ -100,40 +92,33 @@ final class DayRoute
     }
 
     /** @return list<list<float>> minutes, start and end at both ends */
-    private function runs(): array
+    private function minutes(): array
     {
-        $points = [$this->start(), ...array_map(static fn (LakeSpot $s): array => [$s->lat, $s->lon], $this->spots), $this->home()];
-        $perMinute = Speed::fromMph($this->asked['speed_mph'])->feetPerSecond() * 60;
-        $perDegree = Length::fromMetres(DepthGrid::METRES_PER_DEGREE)->feet();
-        $run = [];
-        foreach ($points as [$lat, $lon]) {
-            $feet = $this->ways?->feetTo($lat, $lon, $points) ?? array_map(static fn (array $p): float => self::DETOUR * $perDegree * hypot($p[0] - $lat, ($p[1] - $lon) * cos(deg2rad($lat))), $points);
-            $run[] = array_map(static fn (float $f): float => $f / $perMinute, $feet);
-        }
+        $places = [$this->start(), ...array_map(static fn (LakeSpot $s): Position => $s->position(), $this->spots), $this->home()];
 
-        return $run;
+        return $this->runs->minutes($places, Speed::fromMph($this->asked['speed_mph']));
     }
 
-    /** @return array{float, float} where the boat is: as its instruments say, at a spot, or at the ramp */
-    private function start(): array
+    /** Where the boat is: as its instruments say, at a spot, or at the ramp. */
+    private function start(): Position
     {
         if (($this->asked['start_at'] ?? null) !== null) {
-            return $this->asked['start_at'];
+            return new Position(...$this->asked['start_at']);
         }
         foreach ($this->day->spots as $spot) {
             if ($spot->id === ($this->asked['start'] ?? null)) {
-                return [$spot->lat, $spot->lon];
+                return $spot->position();
             }
         }
 
         return $this->home();
     }
 
-    /** @return array{float, float} the ramp, or where no ramp is known the first spot */
-    private function home(): array
+    /** The ramp, or where no ramp is known the first spot. */
+    private function home(): Position
     {
         $lake = $this->day->lake;
 
-        return $lake->ramp_lat !== null && $lake->ramp_lon !== null ? [$lake->ramp_lat, $lake->ramp_lon] : [$this->day->spots[0]->lat ?? 0.0, $this->day->spots[0]->lon ?? 0.0];
+        return $lake->ramp_lat !== null && $lake->ramp_lon !== null ? new Position($lake->ramp_lat, $lake->ramp_lon) : (($this->day->spots[0] ?? null)?->position() ?? new Position(0.0, 0.0));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use OldEddy\Where\Lake\DepthGrid;
+use OldEddy\Where\Lake\Position;
 use OldEddy\Where\Route\Leg;
 use OldEddy\Where\Route\Router;
 use OldEddy\Where\Route\RouteTask;
@@ -87,18 +88,18 @@ final class RouteTest extends TestCase
         }
         $grid = new DepthGrid(37, -80, 10, 60, 60, $depths);
         $ways = new WaterWays($grid);
-        [$a, $b] = [$grid->position(20, 10), $grid->position(40, 10)];
-        [$feet] = $ways->feetTo(...$a, to: [$b]);
+        [$a, $b] = [new Position(...$grid->position(20, 10)), new Position(...$grid->position(40, 10))];
+        [$feet] = $ways->feetTo($a, [$b]);
         $around = 2 * sqrt(10 ** 2 + 40 ** 2) * 10 / 0.3048;
         self::assertGreaterThan($around * 0.98, $feet);
         self::assertLessThan($around * 1.08, $feet, 'sixteen directions make it a little longer');
-        self::assertLessThan(8, count($ways->between(...$a, ...$b)), 'pulled tight');
-        foreach ($ways->between(...$a, ...$b) as [$lat, $lon]) {
-            self::assertGreaterThan(0, $grid->at($lat, $lon));
+        self::assertLessThan(8, count($ways->between($a, $b)), 'pulled tight');
+        foreach ($ways->between($a, $b) as $at) {
+            self::assertGreaterThan(0, $grid->at($at->lat, $at->lon));
         }
         $shut = new WaterWays(new DepthGrid(37, -80, 10, 60, 60, array_map(static fn (float $d, int $i): float => $i % 60 > 28 && $i % 60 < 32 ? 0.0 : $d, $depths, array_keys($depths))));
-        self::assertSame([INF], $shut->feetTo(...$a, to: [$b]));
-        self::assertSame([], $shut->between(...$a, ...$b));
+        self::assertSame([INF], $shut->feetTo($a, [$b]));
+        self::assertSame([], $shut->between($a, $b));
     }
 
     /** @param  list<int>  $locked */

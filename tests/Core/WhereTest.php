@@ -170,9 +170,9 @@ final class WhereTest extends TestCase
             self::assertFalse($mark->suspended, 'they hardly suspend at posts');
         }
         self::assertArrayNotHasKey('floats', self::byPart(DockReader::read(new DockPlan('P', DockKind::Piling, 3, 10), $day)));
-        self::assertSame('walkway', DockReader::read(new DockPlan('D', DockKind::Floating, 3, 8), $day)[0]->part, 'best, most neglected');
+        self::assertSame('walkway', DockReader::read(new DockPlan('D', DockKind::Floating, 3, 8), $day)[0]->part->words(), 'best, most neglected');
         $clear = $this->day(['date' => '2026-07-18', 'water' => ['temp_f' => 84, 'visibility_ft' => 8], 'weather' => ['sky' => 'clear']]);
-        self::assertSame('water around it', DockReader::read(new DockPlan('D', DockKind::Floating, 3, 8), $clear)[0]->part);
+        self::assertSame('water around it', DockReader::read(new DockPlan('D', DockKind::Floating, 3, 8), $clear)[0]->part->words());
         foreach (DockReader::read(new DockPlan('D', DockKind::Floating, 3, 12, 40, Extra::cases()), $clear) as $mark) {
             foreach ($mark->lures as $lure) {
                 self::assertTrue(Catalog::has($lure), $lure);
@@ -300,6 +300,6 @@ final class WhereTest extends TestCase
      */
     private static function byPart(array $marks): array
     {
-        return array_combine(array_map(static fn (DockMark $m): string => $m->part, $marks), $marks);
+        return array_combine(array_map(static fn (DockMark $m): string => $m->part->words(), $marks), $marks);
     }
 }

@@ -11,6 +11,7 @@ use App\Waters\DayOnLake;
 use App\Waters\SpotToday;
 use Illuminate\Support\Str;
 use OldEddy\Pictures\Ribbon\Fished;
+use OldEddy\Where\Docks\Aim;
 use OldEddy\Where\Docks\DockSide;
 use OldEddy\Where\Lake\DepthGrid;
 
@@ -26,7 +27,7 @@ final class WhereTest extends WaterTestCase
             $today = new SpotToday($day, $dock, $minute);
             self::assertSame($side, $today->dockShade()?->side);
             self::assertSame($side, $today->boat()?->side);
-            self::assertSame($side, collect($today->marks())->firstWhere('part', 'walkway')?->side);
+            self::assertSame($side, collect($today->marks())->firstWhere('part', Aim::Walkway)?->side);
             $this->get(route('where', ['trip' => $trip, 'spot' => $dock->id, 'minute' => $minute]))->assertOk()->assertSee("on its {$side->value}, shaded side")->assertSee('dock-shade', false)->assertSee('3 ft inside');
         }
         $night = new SpotToday($day, $dock, 1400);

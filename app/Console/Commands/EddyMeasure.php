@@ -8,7 +8,6 @@ use App\Log\DayEvidence;
 use App\Log\Deck;
 use App\Log\EventTaker;
 use App\Log\History;
-use App\Log\NeverTried;
 use App\Models\Trip;
 use App\Models\User;
 use App\Show\Units;
@@ -38,7 +37,7 @@ final class EddyMeasure extends Command
         $this->tell('evidence of a day: log read, weighed, pattern, next move', fn () => new DayEvidence($trip, $trip->stints()->with('contacts')->get(), $reading, $deck->toFish->choices));
         $this->tell('the same with the plan, the rods and what was never tried', function () use ($trip): void {
             $deck = new Deck($trip, new Units(false));
-            NeverTried::on($deck);
+            $deck->neverTried();
         });
         $this->tell('state of the deck with every slice', fn () => (new Deck($trip, new Units(false)))->state());
         $fresh = $angler->trips()->create(['name' => 'Queue', 'conditions' => $trip->conditions])->load('user');

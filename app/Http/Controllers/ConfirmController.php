@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Log\Deck;
-use App\Log\NeverTried;
 use App\Models\LakeSpot;
 use App\Models\Trip;
 use Illuminate\Contracts\View\View;
@@ -31,7 +30,7 @@ final class ConfirmController
             'crew' => Crew::of($deck->day->evidence),
             'alike' => $best === null ? [] : $deck->toFish->onLake?->like($best) ?? [],
             'alikeTo' => $best?->id,
-            'neverTried' => NeverTried::on($deck),
+            'neverTried' => $deck->neverTried(),
         ]);
     }
 

@@ -10,6 +10,9 @@ final readonly class Turn
     /** The least a stint can say, however much has changed since. Basis: our own choice. */
     private const LEAST = 0.2;
 
+    /** Several changes of one kind within so many minutes are one turn. Basis: our own choice. */
+    public const ONE_TURN_MIN = 20;
+
     public function __construct(public string $at, public TurnKind $kind)
     {
     }

@@ -16,6 +16,18 @@ enum TurnKind: string
     case Front = 'front';
     case Clarity = 'clarity';
 
+    /** What a change of this field of the day (its path in the contract) turns; null for one that turns nothing. */
+    public static function ofField(string $path): ?self
+    {
+        return match ($path) {
+            'weather.front' => self::Front,
+            'weather.sky' => self::Light,
+            'water.visibility_ft' => self::Clarity,
+            'water.level_change_ft_per_week', 'water.level_ft' => self::Level,
+            default => null,
+        };
+    }
+
     /** How much a stint from before such a turn still says, 0 to 1. Basis: rule M12; the shares are our own. */
     public function keeps(): float
     {

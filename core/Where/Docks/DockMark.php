@@ -17,7 +17,7 @@ final readonly class DockMark
      * @param  list<string>  $ruleIds
      */
     public function __construct(
-        public string $part,
+        public Aim $part,
         public float $waterFt,
         public float $fishFt,
         public bool $suspended,

@@ -31,9 +31,9 @@ final class DockReader
 
     private const LURES = 4;
 
-    /** @var list<array{string, float, float, float}> part, share of the way from inside to outside, worth at a floating and at a piling dock */
+    /** @var list<array{Aim, float, float, float}> part, share of the way from inside to outside, worth at a floating and at a piling dock */
     private const PARTS = [
-        ['walkway', 0.0, 1.25, 1.3], ['inside corner', 0.1, 1.2, 1.2], ['inside end', 0.15, 1.1, 1.1], ['slip', 0.5, 1.0, 0.95], ['floats', 0.7, 0.95, 0.0], ['outside posts', 1.0, 0.85, 0.9],
+        [Aim::Walkway, 0.0, 1.25, 1.3], [Aim::InsideCorner, 0.1, 1.2, 1.2], [Aim::InsideEnd, 0.15, 1.1, 1.1], [Aim::Slip, 0.5, 1.0, 0.95], [Aim::Floats, 0.7, 0.95, 0.0], [Aim::OutsidePosts, 1.0, 0.85, 0.9],
     ];
 
     private readonly ?DockShade $shade;
@@ -61,7 +61,7 @@ final class DockReader
             $marks[] = $reader->extra($extra);
         }
         if ($day->visibilityFt > Dock::HANG_OFF_OVER_VISIBILITY_FT) {
-            $marks[] = $reader->at('water around it', $dock->outsideFt, 1.5, Cover::None, 'Clear water: they may hang ten feet off it. Cast around it first', ['S14']);
+            $marks[] = $reader->at(Aim::Around, $dock->outsideFt, 1.5, Cover::None, 'Clear water: they may hang ten feet off it. Cast around it first', ['S14']);
         }
         usort($marks, static fn (DockMark $a, DockMark $b): int => $b->worth <=> $a->worth);
 
@@ -83,7 +83,7 @@ final class DockReader
         }));
     }
 
-    private function mark(string $part, float $waterFt, float $worth): DockMark
+    private function mark(Aim $part, float $waterFt, float $worth): DockMark
     {
         $floating = $this->dock->kind === DockKind::Floating;
         $rules = ['S10', $floating ? 'S11' : 'S12'];
@@ -96,13 +96,13 @@ final class DockReader
         if (! $floating && $waterFt > Dock::POSTS_TO_FT) {
             $weigh(0.7, 'S12', 'deeper than posts hold them: its shallower part is better');
         }
-        if ($part === 'walkway' && $this->dock->walkwayFt >= self::LONG_WALKWAY_FT) {
+        if ($part === Aim::Walkway && $this->dock->walkwayFt >= self::LONG_WALKWAY_FT) {
             $weigh(1.15, 'S13', 'a long walkway is a shallow dock of its own');
         }
         if ($waterFt <= 2.5 && ShadeCounts::matters($this->day)) {
             $weigh(1.15, 'S13', 'super shallow: big fish hold in the shade');
         }
-        if ($part === 'inside end' && $waterFt <= Dock::BOTTOM_UNDER_FT) {
+        if ($part === Aim::InsideEnd && $waterFt <= Dock::BOTTOM_UNDER_FT) {
             $weigh(1.1, 'S11', Said::of('best when {5 ft} or less'));
         }
         [$by, $why] = $this->forSpecies($waterFt);
@@ -144,13 +144,13 @@ final class DockReader
     }
 
     /** @return array{?DockSide, ?string} the side of a part to cast at, and the reason where the part gains by it */
-    private function onShade(string $part): array
+    private function onShade(Aim $part): array
     {
         $side = $this->shade?->side;
         $where = match ($part) {
-            'walkway', 'slip', 'floats' => [DockSide::Left, DockSide::Right],
-            'outside posts', 'ladder' => [DockSide::Left, DockSide::Right, DockSide::Outer],
-            'inside end', 'inside corner' => [DockSide::Left, DockSide::Right, DockSide::Bank],
+            Aim::Walkway, Aim::Slip, Aim::Floats => [DockSide::Left, DockSide::Right],
+            Aim::OutsidePosts, Aim::Ladder => [DockSide::Left, DockSide::Right, DockSide::Outer],
+            Aim::InsideEnd, Aim::InsideCorner => [DockSide::Left, DockSide::Right, DockSide::Bank],
             default => [],
         };
 
@@ -170,18 +170,18 @@ final class DockReader
         $brush = ShadeCounts::matters($this->day) ? 1.0 : 1.3;
 
         return match ($extra) {
-            Extra::Ladder => $this->mark('ladder', $out, 1.15),
-            Extra::Lift => $this->mark('watercraft lift', ($in + $out) / 2, 1.15),
-            Extra::RodHolders, Extra::Lights => $this->at('planted brush outside', $out, $brush + 0.05, Cover::Brush, $planted, ['S10', 'S15']),
-            Extra::Brush => $this->at('brush', $out, $brush, Cover::Brush, Said::of('The shaded side without brush is better than sunny brush above {50 °F}'), ['S15']),
-            Extra::Tangle => $this->at('the tangle', $in, 1.45, Cover::Dock, 'What everyone else leaves alone holds the best fish. Cast within inches', ['S18']),
-            Extra::Cable => $this->at('cable', $out, 0.9, Cover::Dock, 'Along the cable', ['S10']),
-            Extra::Ramp, Extra::RockTransition, Extra::SteepToFlat, Extra::Stump, Extra::CutBehind => $this->at(str_replace(' beside', '', $extra->words()), $in, 1.35, $extra === Extra::Stump ? Cover::Stumps : Cover::Rock, 'The bank changes here: read it as if no dock stood there', ['S16']),
+            Extra::Ladder => $this->mark(Aim::Ladder, $out, 1.15),
+            Extra::Lift => $this->mark(Aim::Lift, ($in + $out) / 2, 1.15),
+            Extra::RodHolders, Extra::Lights => $this->at(Aim::PlantedBrush, $out, $brush + 0.05, Cover::Brush, $planted, ['S10', 'S15']),
+            Extra::Brush => $this->at(Aim::Brush, $out, $brush, Cover::Brush, Said::of('The shaded side without brush is better than sunny brush above {50 °F}'), ['S15']),
+            Extra::Tangle => $this->at(Aim::Tangle, $in, 1.45, Cover::Dock, 'What everyone else leaves alone holds the best fish. Cast within inches', ['S18']),
+            Extra::Cable => $this->at(Aim::Cable, $out, 0.9, Cover::Dock, 'Along the cable', ['S10']),
+            Extra::Ramp, Extra::RockTransition, Extra::SteepToFlat, Extra::Stump, Extra::CutBehind => $this->at(Aim::ofBank($extra), $in, 1.35, $extra === Extra::Stump ? Cover::Stumps : Cover::Rock, 'The bank changes here: read it as if no dock stood there', ['S16']),
         };
     }
 
     /** @param  list<string>  $rules */
-    private function at(string $part, float $waterFt, float $worth, Cover $cover, string|Said $text, array $rules, ?DockSide $side = null): DockMark
+    private function at(Aim $part, float $waterFt, float $worth, Cover $cover, string|Said $text, array $rules, ?DockSide $side = null): DockMark
     {
         $reading = $this->reading($cover, $waterFt);
         $stand = $reading->stand;

@@ -37,7 +37,7 @@ final class DockRow
             $why = match (true) {
                 $changes !== [] => 'the bank changes at it: '.implode(', ', array_map(static fn (Extra $e): string => $e->words(), $changes)),
                 $summer => 'shallow at the back and deep at the front, as in high summer it should be',
-                default => Said::joined("its {$marks[0]->part}: ", Said::small($marks[0]->text)),
+                default => Said::joined("its {$marks[0]->part->words()}: ", Said::small($marks[0]->text)),
             };
             $ranked[] = ['dock' => $dock, 'worth' => $worth * ($summer ? 1.2 : 1.0), 'why' => $why];
         }

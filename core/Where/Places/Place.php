@@ -8,6 +8,8 @@ use OldEddy\Day\Conditions\Bottom;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Structure;
+use OldEddy\Log\Evidence\StintPlace;
+use OldEddy\Log\Next\Fishable;
 use OldEddy\Where\Lake\Shape;
 use OldEddy\Where\Shade\BankShade;
 
@@ -53,6 +55,20 @@ final readonly class Place
         $sun = $day->sunDay?->at($minute);
 
         return $sun === null ? 0.0 : $this->shade()?->widthFt($sun) ?? 0.0;
+    }
+
+    /** It as a place that can be fished: its first cover, and the depth within its own that is nearest to where fish stand (feet), at a level. */
+    public function toFish(float $fishFt, float $levelFt): Fishable
+    {
+        $depth = $this->depthAt($levelFt);
+
+        return new Fishable($this->name, $this->structure?->value, ($this->covers[0] ?? null)?->value, null, null, $depth === null ? null : max($depth[0], min($depth[1], $fishFt)));
+    }
+
+    /** It as the place of a stint that begins at a minute of a day (0 to 1439): its first cover, in the shade where its bank throws any. */
+    public function asFished(Settled $day, int $minute): StintPlace
+    {
+        return new StintPlace($this->structure?->value, ($this->covers[0] ?? null)?->value, light: $this->shadeFtAt($day, $minute) > 0 ? 'shade' : null);
     }
 
     /** Whether no water stands on it at this level (feet over the reference). Rule W12. */

@@ -6,6 +6,7 @@ namespace OldEddy\Where\Route;
 
 use OldEddy\Basics\Units\Length;
 use OldEddy\Where\Lake\DepthGrid;
+use OldEddy\Where\Lake\Position;
 use SplPriorityQueue;
 
 /** Ways over water: the shortest between two places that crosses no land and no water too thin for the boat. */
@@ -39,15 +40,15 @@ final class WaterWays
     /**
      * Feet over water from one place to each of the others; INF where no water leads there.
      *
-     * @param  list<array{float, float}>  $to  latitude, longitude
+     * @param  list<Position>  $to
      * @return list<float>
      */
-    public function feetTo(float $lat, float $lon, array $to): array
+    public function feetTo(Position $from, array $to): array
     {
-        $far = $this->spread($this->afloat($lat, $lon));
+        $far = $this->spread($this->afloat($from));
 
-        return array_map(function (array $one) use ($far): float {
-            $cell = $this->afloat(...$one);
+        return array_map(function (Position $one) use ($far): float {
+            $cell = $this->afloat($one);
 
             return $cell === null || ! isset($far[$cell]) ? INF : Length::fromMetres($far[$cell])->feet();
         }, $to);
@@ -56,12 +57,12 @@ final class WaterWays
     /**
      * The way itself.
      *
-     * @return list<array{float, float}> latitude, longitude; empty where no water leads there
+     * @return list<Position> empty where no water leads there
      */
-    public function between(float $lat, float $lon, float $toLat, float $toLon): array
+    public function between(Position $from, Position $to): array
     {
-        $end = $this->afloat($lat, $lon);
-        $cell = $this->afloat($toLat, $toLon);
+        $end = $this->afloat($from);
+        $cell = $this->afloat($to);
         $far = $this->spread($end);
         if ($cell === null || ! isset($far[$cell])) {
             return [];
@@ -76,9 +77,9 @@ final class WaterWays
             }
             $cells[] = $cell;
         }
-        $corners = array_map(fn (int $c): array => $this->grid->position($c % $this->grid->cols, intdiv($c, $this->grid->cols)), array_reverse($this->pulledTight($cells)));
+        $corners = array_map(fn (int $c): Position => new Position(...$this->grid->position($c % $this->grid->cols, intdiv($c, $this->grid->cols))), array_reverse($this->pulledTight($cells)));
 
-        return [...$corners, [$toLat, $toLon]];
+        return [...$corners, $to];
     }
 
     /**
@@ -178,9 +179,9 @@ final class WaterWays
     }
 
     /** The nearest cell that floats the boat; a spot on the bank is left to the boat that lies off it. */
-    private function afloat(float $lat, float $lon): ?int
+    private function afloat(Position $at): ?int
     {
-        [$col, $row] = $this->grid->cellAt($lat, $lon);
+        [$col, $row] = $this->grid->cellAt($at->lat, $at->lon);
         for ($r = 0; $r <= 6; $r++) {
             $best = null;
             for ($y = -$r; $y <= $r; $y++) {

@@ -26,7 +26,7 @@
 <p>{{ $units->say($boat->text) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'S18') }}">because S18</a></p>
 <ol class="moves">
     @foreach ($marks as $mark)
-        <li><b>{{ ucfirst($mark->part) }}.</b> {{ $units->say($mark->text) }} <span class="muted">{{ implode(', ', array_map(App\Show\Word::of(...), array_slice($mark->lures, 0, 3))) }}</span> @foreach ($mark->ruleIds as $id)<a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, $id) }}">because {{ $id }}</a> @endforeach</li>
+        <li><b>{{ ucfirst($mark->part->words()) }}.</b> {{ $units->say($mark->text) }} <span class="muted">{{ implode(', ', array_map(App\Show\Word::of(...), array_slice($mark->lures, 0, 3))) }}</span> @foreach ($mark->ruleIds as $id)<a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, $id) }}">because {{ $id }}</a> @endforeach</li>
     @endforeach
 </ol>
 @php($row = $chosen->row())
