@@ -23,6 +23,7 @@ use OldEddy\Log\Evidence\TurnKind;
 use OldEddy\Log\Evidence\Untested;
 use OldEddy\Log\Next\Fishable;
 use OldEddy\Log\Next\Move;
+use OldEddy\Log\Next\Presentation;
 use OldEddy\Pictures\Ribbon\DayRibbon;
 use OldEddy\Pictures\Ribbon\Fished;
 use OldEddy\Pictures\Slice\Scene;
@@ -105,7 +106,7 @@ final readonly class Deck
     private function stint(Stint $stint): array
     {
         return [
-            'id' => $stint->id, 'at' => $stint->started_at->format('Y-m-d\TH:i:s'), 'spot' => $stint->spot, 'rod' => "{$stint->lure}/{$stint->color}",
+            'id' => $stint->id, 'at' => $stint->started_at->format('Y-m-d\TH:i:s'), 'spot' => $stint->spot, 'rod' => Presentation::key($stint->lure, $stint->color),
             'lure' => Word::of($stint->lure), 'angler' => $stint->angler, 'casts' => $stint->cast_count, 'cover_part' => $stint->cover_part, 'light' => $stint->light,
             'contacts' => array_values($stint->contacts->map($this->contact(...))->all()),
         ];
@@ -128,7 +129,7 @@ final readonly class Deck
         $setup = $this->toFish->setups[$i];
 
         return [
-            'key' => "{$rod->lure}/{$rod->color}", 'lure' => $rod->lure, 'color' => $rod->color, 'depth_ft' => $rod->depth_ft, 'retrieve' => $rod->retrieve,
+            'key' => Presentation::key($rod->lure, $rod->color), 'lure' => $rod->lure, 'color' => $rod->color, 'depth_ft' => $rod->depth_ft, 'retrieve' => $rod->retrieve,
             'name' => Word::of($rod->lure), 'how' => Word::of($rod->color).' · '.$this->units->depth($rod->depth_ft).' · '.Word::of($rod->retrieve),
             'cadence' => $this->units->say($setup->cadence->text), 'slice' => $this->slice($setup, "rod-{$i}"),
         ];
@@ -158,7 +159,7 @@ final readonly class Deck
         return [
             'action' => ucfirst($move->action->words()), 'text' => $this->units->say($move->text), 'rule' => $move->ruleId, 'link' => RuleLink::to($this->trip, $move->ruleId),
             'sure' => $move->sure(), 'unless' => $move->unless === null ? null : "Changed by: {$move->unless}.",
-            'offer' => $other ? ['spot' => $offer->place->name, 'rod' => "{$offer->presentation->lure}/{$offer->presentation->color}", 'words' => ucfirst(Word::of($offer->presentation->lure))." at {$offer->place->name}"] : null,
+            'offer' => $other ? ['spot' => $offer->place->name, 'rod' => Presentation::key($offer->presentation->lure, $offer->presentation->color), 'words' => ucfirst(Word::of($offer->presentation->lure))." at {$offer->place->name}"] : null,
         ];
     }
 

@@ -58,7 +58,7 @@ final readonly class ToFish
             $rods = $trip->rack->isNotEmpty() ? $trip->rack->toBase() : collect($plan->rods)->map(self::slot(...));
         }
         $fished = $stints->toBase()->map(static fn (Stint $stint): RackSlot => new RackSlot($stint->only(['lure', 'color', 'depth_ft', 'retrieve'])));
-        $this->rods = $rods->concat($fished->reverse())->unique(static fn (RackSlot $r): string => "{$r->lure}/{$r->color}")->values();
+        $this->rods = $rods->concat($fished->reverse())->unique(static fn (RackSlot $r): string => Presentation::key($r->lure, $r->color))->values();
         $this->setups = $this->rods->map(static fn (RackSlot $r): Setup => Setup::of(Catalog::get($r->lure), $reading, new Wish(depthFt: $r->depth_ft)))->all();
         $worst = $scores === [] ? 1.0 : min($scores);
         $this->choices = new Choices(

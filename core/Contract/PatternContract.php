@@ -37,7 +37,7 @@ final class PatternContract
                 'text' => (string) $pattern->text,
                 'limits' => array_map(strval(...), $pattern->limits),
             ],
-            'confounded' => $evidence->confounded,
+            'confounded' => array_map(static fn (array $group): array => array_map(strval(...), $group), $evidence->confounded),
             'tell_apart' => self::tellApart($evidence),
             'next' => array_map(static fn (Move $m): array => ['action' => $m->action->value, 'text' => (string) $m->text, 'why' => $m->ruleId, 'unless' => $m->unless], NextMove::after($evidence, $pattern, $log->schools, $log->stage === Stage::Winter)),
         ];

@@ -117,8 +117,9 @@ final class EvidenceTest extends TestCase
             $this->stint(['cover' => 'reeds', 'lure' => 'hollow_frog', 'light' => 'shade', 'spot' => 'B'], 20, ['caught']),
             $this->stint(['cover' => 'rock', 'lure' => 'jerkbait', 'light' => 'sun', 'spot' => 'C'], 30),
         ]);
-        self::assertContains(['cover:reeds', 'lure:hollow_frog'], $evidence->confounded);
-        foreach ($evidence->confounded as $group) {
+        $groups = array_map(static fn (array $group): array => array_map(strval(...), $group), $evidence->confounded);
+        self::assertContains(['cover:reeds', 'lure:hollow_frog'], $groups);
+        foreach ($groups as $group) {
             self::assertNotContains('light:sun', $group);
         }
         $next = $this->next($evidence);

@@ -8,6 +8,7 @@ use OldEddy\Day\Schools\Schools;
 use OldEddy\Log\Evidence\Contact;
 use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Log\Evidence\Evidence;
+use OldEddy\Log\Evidence\Level;
 use OldEddy\Log\Evidence\Pattern;
 use OldEddy\Log\Evidence\Stint;
 use OldEddy\Log\Next\Action;
@@ -77,7 +78,7 @@ final class NextMoveTest extends TestCase
             if ($move->action === Action::Separate) {
                 $levels = $move->offer?->levels() ?? [];
                 foreach ($evidence->confounded as $group) {
-                    $has = count(array_filter($group, static fn (string $name): bool => ($levels[explode(':', $name, 2)[0]] ?? null) === explode(':', $name, 2)[1]));
+                    $has = count(array_filter($group, static fn (Level $l): bool => $l->isAmong($levels)));
                     if ($has > 0 && $has < count($group)) {
                         return;
                     }

@@ -21,8 +21,8 @@ final readonly class Effects
     private const SWEEPS = 6;
 
     /**
-     * @param  array<string, float>  $multipliers  by "factor:level"
-     * @param  array<string, float>  $contacts  weighted, by "factor:level"
+     * @param  array<string, array<array-key, float>>  $multipliers  by factor and level
+     * @param  array<string, array<array-key, float>>  $contacts  weighted, by factor and level
      */
     private function __construct(public float $perCast, private array $multipliers, private array $contacts, private float $dayContacts)
     {
@@ -36,8 +36,8 @@ final readonly class Effects
             $casts[$i] = $evidence->freshness[$i] * $stint->casts;
             $contacts[$i] = $evidence->freshness[$i] * $stint->weight();
             foreach ($stint->levels as $factor => $name) {
-                $with[$factor]["{$factor}:{$name}"][] = $i;
-                $got["{$factor}:{$name}"] = ($got["{$factor}:{$name}"] ?? 0.0) + $contacts[$i];
+                $with[$factor][$name][] = $i;
+                $got[$factor][$name] = ($got[$factor][$name] ?? 0.0) + $contacts[$i];
             }
         }
         $product = array_fill_keys(array_keys($casts), 1.0);
@@ -47,15 +47,15 @@ final readonly class Effects
         for ($sweep = 0; $sweep < self::SWEEPS; $sweep++) {
             foreach ($with as $factor => $levels) {
                 $worth = self::worth($factor);
-                foreach ($levels as $key => $in) {
-                    $before = $multipliers[$key] ?? 1.0;
+                foreach ($levels as $name => $in) {
+                    $before = $multipliers[$factor][$name] ?? 1.0;
                     $expected = 0.0;
                     foreach ($in as $i) {
                         $expected += $perCast * $casts[$i] * $product[$i] / $before;
                     }
-                    $multipliers[$key] = ($worth + $got[$key]) / ($worth + $expected);
+                    $multipliers[$factor][$name] = ($worth + $got[$factor][$name]) / ($worth + $expected);
                     foreach ($in as $i) {
-                        $product[$i] *= $multipliers[$key] / $before;
+                        $product[$i] *= $multipliers[$factor][$name] / $before;
                     }
                 }
             }
@@ -79,8 +79,8 @@ final readonly class Effects
         $mean = $this->perCast;
         $doubt = 1 / $this->dayContacts;
         foreach ($levels as $factor => $level) {
-            $mean *= $this->multipliers["{$factor}:{$level}"] ?? 1.0;
-            $doubt += 1 / (self::worth($factor) + ($this->contacts["{$factor}:{$level}"] ?? 0.0));
+            $mean *= $this->multipliers[$factor][$level] ?? 1.0;
+            $doubt += 1 / (self::worth($factor) + ($this->contacts[$factor][$level] ?? 0.0));
         }
         $shape = 1 / $doubt;
 

@@ -12,7 +12,7 @@ final readonly class Evidence
      * @param  list<float>  $freshness  how much each stint still says, 0 to 1
      * @param  list<Turn>  $turns
      * @param  list<LevelEvidence>  $levels
-     * @param  list<list<string>>  $confounded  groups of "factor:level"
+     * @param  list<list<Level>>  $confounded  groups of levels that always came together
      */
     private function __construct(
         public array $stints,
@@ -172,7 +172,7 @@ final readonly class Evidence
      * Levels of different factors that always came together while each factor was varied.
      *
      * @param  array<string, array<string, array<int, true>>>  $members
-     * @return list<list<string>>
+     * @return list<list<Level>>
      */
     private static function confounded(array $members): array
     {
@@ -182,7 +182,7 @@ final readonly class Evidence
                 continue;
             }
             foreach ($members[$factor] as $level => $in) {
-                $groups[implode(',', array_keys($in))][] = "{$factor}:{$level}";
+                $groups[implode(',', array_keys($in))][] = new Level($factor, (string) $level);
             }
         }
 

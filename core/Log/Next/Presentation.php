@@ -23,6 +23,12 @@ final readonly class Presentation
     ) {
     }
 
+    /** How a rod with this lure and color is known on the deck of the day. */
+    public static function key(string $lure, string $color): string
+    {
+        return "{$lure}/{$color}";
+    }
+
     /** @return array<string, string> levels by factor, as a stint with it would have them */
     public function levels(): array
     {

@@ -42,7 +42,7 @@
                 <h2>Not to be told apart</h2>
                 <ul>
                     @foreach ($evidence->confounded as $group)
-                        <li>{{ implode(' · ', array_map(fn ($n) => App\Show\Word::of((string) strstr($n, ':', true)).' '.$units->level(substr((string) strstr($n, ':'), 1)), $group)) }} <span class="muted">always came together</span></li>
+                        <li>{{ implode(' · ', array_map(fn ($l) => App\Show\Word::of($l->factor).' '.$units->level($l->name), $group)) }} <span class="muted">always came together</span></li>
                     @endforeach
                 </ul>
             @endif

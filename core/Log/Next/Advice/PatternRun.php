@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OldEddy\Log\Next\Advice;
 
 use OldEddy\Basics\Said;
-use OldEddy\Log\Evidence\Stint;
+use OldEddy\Log\Evidence\Level;
 use OldEddy\Log\Evidence\Verdict;
 use OldEddy\Log\Next\Action;
 use OldEddy\Log\Next\Move;
@@ -46,9 +46,8 @@ final class PatternRun implements Adviser
     private function mixedUp(Situation $day): ?Move
     {
         foreach ($day->evidence->confounded as $group) {
-            foreach ($group as $name) {
-                [$factor, $level] = explode(':', $name, 2);
-                $leads = $day->evidence->of($factor, $level);
+            foreach ($group as $level) {
+                $leads = $day->evidence->of($level->factor, $level->name);
                 if ($leads !== null && $leads->contactCount >= 2 && $leads->pBetter >= 0.75) {
                     $test = $this->separating($day, $group);
                     $how = $test === null ? 'keep the first, change the last, and see which of them it is' : Said::of('%s at %s has %s but not %s, and tells', str_replace('_', ' ', $test->presentation->lure), $test->place->name, self::words(self::kept($test, $group, true)), self::words(self::kept($test, $group, false)));
@@ -65,12 +64,12 @@ final class PatternRun implements Adviser
      * The most promising offer that has some of the group, but not all: the place of it without its lure, or its lure
      * without the place, since a mere shade of the same retrieve would tell little.
      *
-     * @param  list<string>  $group
+     * @param  list<Level>  $group
      */
     private function separating(Situation $day, array $group): ?Offer
     {
-        $ofLure = array_values(array_filter($group, static fn (string $n): bool => in_array(strstr($n, ':', true), self::OF_LURE, true)));
-        $ofPlace = array_values(array_diff($group, $ofLure));
+        $ofLure = array_values(array_filter($group, static fn (Level $l): bool => in_array($l->factor, self::OF_LURE, true)));
+        $ofPlace = array_values(array_filter($group, static fn (Level $l): bool => ! in_array($l, $ofLure, true)));
         $clean = $ofLure === [] || $ofPlace === [] ? null : $day->bestThat(static fn (Offer $o): bool => (self::kept($o, $ofLure, true) === $ofLure && self::kept($o, $ofPlace, true) === [])
             || (self::kept($o, $ofPlace, true) === $ofPlace && self::kept($o, $ofLure, true) === []));
 
@@ -80,19 +79,19 @@ final class PatternRun implements Adviser
     /**
      * The levels of a group that an offer has, or has not.
      *
-     * @param  list<string>  $group
-     * @return list<string>
+     * @param  list<Level>  $group
+     * @return list<Level>
      */
     private static function kept(Offer $offer, array $group, bool $has): array
     {
         $levels = $offer->levels();
 
-        return array_values(array_filter($group, static fn (string $name): bool => (($levels[(string) strstr($name, ':', true)] ?? null) === substr((string) strstr($name, ':'), 1)) === $has));
+        return array_values(array_filter($group, static fn (Level $l): bool => $l->isAmong($levels) === $has));
     }
 
-    /** @param  list<string>  $names  "factor:level" */
-    private static function words(array $names): Said
+    /** @param  list<Level>  $levels */
+    private static function words(array $levels): Said
     {
-        return Said::listed(' and ', ...array_map(static fn (string $n): string|Said => Stint::said(substr((string) strstr($n, ':'), 1)), $names));
+        return Said::listed(' and ', ...array_map(static fn (Level $l): string|Said => $l->words(), $levels));
     }
 }
