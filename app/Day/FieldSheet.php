@@ -4,101 +4,62 @@ declare(strict_types=1);
 
 namespace App\Day;
 
-use BackedEnum;
-use OldEddy\Choice\Lures\Catalog;
-use OldEddy\Choice\Lures\LureFamily;
-use OldEddy\Day\Conditions\Bottom;
-use OldEddy\Day\Conditions\Cover;
-use OldEddy\Day\Conditions\Current;
-use OldEddy\Day\Conditions\DockKind;
-use OldEddy\Day\Conditions\DockPart;
-use OldEddy\Day\Conditions\Forage;
-use OldEddy\Day\Conditions\Observed;
-use OldEddy\Day\Conditions\Platform;
-use OldEddy\Day\Conditions\Pressure;
-use OldEddy\Day\Conditions\RelativeTemp;
-use OldEddy\Day\Conditions\Sky;
-use OldEddy\Day\Conditions\Structure;
-use OldEddy\Day\Conditions\Waterbody;
-use OldEddy\Day\Season\Species;
-use OldEddy\Day\Season\Stage;
+use OldEddy\Contract\FieldKind;
+use OldEddy\Contract\FieldTable;
 
-/** The conditions form: every field, in the order in which an angler takes the water in. Keys and options are the core's. */
+/** The conditions form: every field, in the order in which an angler takes the water in. Keys, words, limits and options are the core's. */
 final class FieldSheet
 {
     private const COMPASS = ['0' => 'N', '45' => 'NE', '90' => 'E', '135' => 'SE', '180' => 'S', '225' => 'SW', '270' => 'W', '315' => 'NW'];
 
     private const YES_NO = ['1' => 'yes', '0' => 'no'];
 
-    /** @var array<string, list<Field>>|null */
+    /** Labels shorter than the key, where a row of them is long. */
+    private const SHORT = ['approaching' => 'coming', 'post_1' => '1st day after', 'post_2' => '2nd day after'];
+
+    /** Choices that open, since they are many. */
+    private const LISTS = ['species', 'spot.structure', 'stage'];
+
+    private const REQUIRED = ['species', 'date'];
+
+    /** @var array<string, list<string>> the fields by heading */
+    private const GROUPS = [
+        'The day' => ['species', 'date', 'time', 'waterbody'],
+        'The water' => [
+            'water.temp_f', 'water.temp_trend_f_per_day', 'water.visibility_ft', 'water.normal_visibility_ft', 'water.level_change_ft_per_week', 'water.level_ft',
+            'water.current', 'water.inflow.running', 'water.inflow.relative_temp', 'water.inflow.muddy', 'water.days_since_storm',
+        ],
+        'The sky' => ['weather.sky', 'weather.wind_mph', 'weather.wind_from_deg', 'weather.front'],
+        'The spot' => [
+            'spot.structure', 'spot.cover', 'spot.bottom', 'spot.shallow_ft', 'spot.deep_ft', 'spot.depth_nearby_ft', 'spot.shaded', 'spot.shade_width_ft',
+            'spot.cast_bearing_deg', 'spot.dock.kind', 'spot.dock.part', 'spot.dock.depth_ft',
+        ],
+        'Seen today' => ['forage', 'observed', 'pressure', 'stage', 'platform', 'rods'],
+        'The box' => ['owned'],
+        'The place' => ['lat', 'lon'],
+    ];
+
+    /** @var array<string, array{float|int, float|int, int}> step, metric step, where stepping begins while nothing is said */
+    private const STEPS = [
+        'water.temp_f' => [1, 0.5, 60], 'water.temp_trend_f_per_day' => [0.2, 0.1, 0], 'water.visibility_ft' => [0.5, 0.1, 4], 'water.normal_visibility_ft' => [0.5, 0.1, 4],
+        'water.level_change_ft_per_week' => [0.5, 0.1, 0], 'water.level_ft' => [0.5, 0.1, 0], 'water.days_since_storm' => [1, 1, 0], 'weather.wind_mph' => [1, 2, 5],
+        'spot.shallow_ft' => [1, 0.25, 2], 'spot.deep_ft' => [1, 0.25, 8], 'spot.depth_nearby_ft' => [1, 0.5, 15], 'spot.shade_width_ft' => [1, 0.5, 8],
+        'spot.dock.depth_ft' => [1, 0.25, 5], 'rods' => [1, 1, 5], 'lat' => [0.5, 0.5, 37], 'lon' => [0.5, 0.5, -80],
+    ];
+
+    private const QUANTITIES = ['°F' => 'temp', '°F a day' => 'temp_change', 'ft' => 'depth', 'ft a week' => 'depth', 'mph' => 'speed'];
+
+    /** @var array<string, list<Control>>|null */
     private static ?array $groups = null;
 
-    /** @return array<string, list<Field>> by heading */
+    /** @return array<string, list<Control>> by heading */
     public static function groups(): array
     {
-        return self::$groups ??= [
-            'The day' => [
-                new Field('species', 'Fish', 'select', self::options(Species::class), required: true),
-                new Field('date', 'Date', 'date', required: true),
-                new Field('time', 'Time', 'time'),
-                new Field('waterbody', 'Water', 'choice', self::options(Waterbody::class)),
-            ],
-            'The water' => [
-                new Field('water.temp_f', 'Surface temperature', 'stepper', quantity: 'temp', step: 1, metricStep: 0.5, start: 60),
-                new Field('water.temp_trend_f_per_day', 'Trend a day', 'stepper', quantity: 'temp_change', step: 0.2, metricStep: 0.1),
-                new Field('water.visibility_ft', 'Visibility today', 'stepper', quantity: 'depth', step: 0.5, metricStep: 0.1, start: 4),
-                new Field('water.normal_visibility_ft', 'Usual visibility here', 'stepper', quantity: 'depth', step: 0.5, metricStep: 0.1, start: 4),
-                new Field('water.level_change_ft_per_week', 'Level in a week', 'stepper', quantity: 'depth', step: 0.5, metricStep: 0.1),
-                new Field('water.level_ft', 'Level against the map', 'stepper', quantity: 'depth', step: 0.5, metricStep: 0.1, start: 0),
-                new Field('water.current', 'Current', 'choice', self::options(Current::class)),
-                new Field('water.inflow.running', 'Creek running in', 'switch', self::YES_NO),
-                new Field('water.inflow.relative_temp', 'Inflow is', 'choice', self::options(RelativeTemp::class)),
-                new Field('water.inflow.muddy', 'Inflow muddy', 'switch', self::YES_NO),
-                new Field('water.days_since_storm', 'Days since the storm', 'stepper', step: 1),
-            ],
-            'The sky' => [
-                new Field('weather.sky', 'Sky', 'choice', self::options(Sky::class)),
-                new Field('weather.wind_mph', 'Wind', 'stepper', quantity: 'speed', step: 1, metricStep: 2, start: 5),
-                new Field('weather.wind_from_deg', 'Wind from', 'choice', self::COMPASS),
-                new Field('weather.front', 'Front', 'choice', [
-                    'stable' => 'stable', 'approaching' => 'coming', 'passing' => 'passing',
-                    'post_1' => '1st day after', 'post_2' => '2nd day after', 'recovering' => 'recovering',
-                ]),
-            ],
-            'The spot' => [
-                new Field('spot.structure', 'Structure', 'select', self::options(Structure::class)),
-                new Field('spot.cover', 'Cover', 'choices', self::options(Cover::class)),
-                new Field('spot.bottom', 'Bottom', 'choice', self::options(Bottom::class)),
-                new Field('spot.shallow_ft', 'Shallowest', 'stepper', quantity: 'depth', step: 1, metricStep: 0.25, start: 2),
-                new Field('spot.deep_ft', 'Deepest', 'stepper', quantity: 'depth', step: 1, metricStep: 0.25, start: 8),
-                new Field('spot.depth_nearby_ft', 'Deepest close by', 'stepper', quantity: 'depth', step: 1, metricStep: 0.5, start: 15),
-                new Field('spot.shaded', 'In the shade', 'switch', self::YES_NO),
-                new Field('spot.shade_width_ft', 'Shade width', 'stepper', quantity: 'depth', step: 1, metricStep: 0.5, start: 8),
-                new Field('spot.cast_bearing_deg', 'Casting toward', 'choice', self::COMPASS),
-                new Field('spot.dock.kind', 'Dock', 'choice', self::options(DockKind::class)),
-                new Field('spot.dock.part', 'Dock part', 'choice', self::options(DockPart::class)),
-                new Field('spot.dock.depth_ft', 'Depth at the dock', 'stepper', quantity: 'depth', step: 1, metricStep: 0.25, start: 5),
-            ],
-            'Seen today' => [
-                new Field('forage', 'Forage', 'choices', self::options(Forage::class)),
-                new Field('observed', 'Signs', 'choices', self::options(Observed::class)),
-                new Field('pressure', 'Fishing pressure', 'choice', self::options(Pressure::class)),
-                new Field('stage', 'Stage, if you know better', 'select', self::options(Stage::class)),
-                new Field('platform', 'From', 'choice', self::options(Platform::class)),
-                new Field('rods', 'Rods to rig', 'stepper', step: 1, start: 5),
-            ],
-            'The box' => [
-                new Field('owned', 'Lures you have; none marked means all', 'choices', array_map(fn (LureFamily $lure): string => $lure->name(), Catalog::all())),
-            ],
-            'The place' => [
-                new Field('lat', 'Degrees north', 'stepper', step: 0.5, metricStep: 0.5, start: 37),
-                new Field('lon', 'Degrees east', 'stepper', step: 0.5, metricStep: 0.5, start: -80),
-            ],
-        ];
+        return self::$groups ??= array_map(static fn (array $paths): array => array_map(self::control(...), $paths), self::GROUPS);
     }
 
     /** The field with this path, or null. */
-    public static function field(string $path): ?Field
+    public static function field(string $path): ?Control
     {
         foreach (self::groups() as $fields) {
             foreach ($fields as $field) {
@@ -111,17 +72,29 @@ final class FieldSheet
         return null;
     }
 
-    /**
-     * @param  class-string<BackedEnum>  $enum
-     * @return array<string, string>
-     */
-    private static function options(string $enum): array
+    private static function control(string $path): Control
     {
-        $options = [];
-        foreach ($enum::cases() as $case) {
-            $options[(string) $case->value] = str_replace('_', ' ', (string) $case->value);
+        $field = FieldTable::one('day', $path);
+        $required = in_array($path, self::REQUIRED, true);
+        if (str_ends_with($path, '_deg')) {
+            return new Control($field, 'choice', self::COMPASS);
         }
 
-        return $options;
+        return match ($field->kind) {
+            FieldKind::Number, FieldKind::Whole => new Control($field, 'stepper', [], self::QUANTITIES[$field->unit] ?? 'plain', ...self::STEPS[$path]),
+            FieldKind::YesNo => new Control($field, 'switch', self::YES_NO),
+            FieldKind::One => new Control($field, in_array($path, self::LISTS, true) ? 'select' : 'choice', self::labels($field->options), required: $required),
+            FieldKind::Some => new Control($field, 'choices', self::labels($field->options)),
+            default => new Control($field, $field->kind->value, required: $required),
+        };
+    }
+
+    /**
+     * @param  list<string>  $keys
+     * @return array<string, string>
+     */
+    private static function labels(array $keys): array
+    {
+        return array_combine($keys, array_map(static fn (string $key): string => self::SHORT[$key] ?? str_replace('_', ' ', $key), $keys));
     }
 }

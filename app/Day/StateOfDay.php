@@ -98,7 +98,7 @@ final class StateOfDay
     }
 
     /** The value of a field in the angler's units, or null when unknown. */
-    public static function value(Trip $trip, Field $field, Units $units): mixed
+    public static function value(Trip $trip, Control $field, Units $units): mixed
     {
         $value = match ($field->path) {
             'spot.shallow_ft' => Arr::get($trip->conditions, 'spot.depth_ft.0'),
@@ -124,7 +124,7 @@ final class StateOfDay
         return $shown;
     }
 
-    private static function read(Field $field, mixed $value, Units $units): mixed
+    private static function read(Control $field, mixed $value, Units $units): mixed
     {
         if ($value === null || $value === '' || $value === []) {
             if ($field->required) {
@@ -189,7 +189,7 @@ final class StateOfDay
     }
 
     /** @param  array<string, mixed>  $conditions */
-    private static function check(array $conditions, Field $field): void
+    private static function check(array $conditions, Control $field): void
     {
         try {
             ConditionsReader::read($conditions);

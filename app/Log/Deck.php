@@ -18,7 +18,7 @@ use App\Waters\DayRoute;
 use Illuminate\Database\Eloquent\Collection;
 use OldEddy\Choice\Lineup\Setup;
 use OldEddy\Day\Conditions\Settler;
-use OldEddy\Log\Evidence\ContactKind;
+use OldEddy\Log\Evidence\Limits;
 use OldEddy\Log\Evidence\TurnKind;
 use OldEddy\Log\Evidence\Untested;
 use OldEddy\Log\Next\Fishable;
@@ -36,6 +36,12 @@ final readonly class Deck
 {
     /** So many entries can be taken back. */
     private const UNDO = 10;
+
+    /** How a number of a contact begins and steps, in the angler's units. */
+    private const STEPS = [
+        'us' => ['length' => ['start' => 14, 'step' => 0.25], 'depth' => ['start' => 4, 'step' => 1]],
+        'metric' => ['length' => ['start' => 35, 'step' => 1], 'depth' => ['start' => 1, 'step' => 0.5]],
+    ];
 
     public Reading $reading;
 
@@ -88,6 +94,8 @@ final readonly class Deck
             'undo' => array_map($this->done(...), $this->undoable()),
             'disputes' => $this->trip->disputes()->get()->map($this->dispute(...))->all(),
             'options' => $this->options(),
+            'limits' => ['casts' => Limits::CASTS, 'casts_at_once' => Limits::CASTS_AT_ONCE, 'cast_s' => Limits::CAST_S],
+            'steps' => self::STEPS[$this->units->metric ? 'metric' : 'us'],
             'units' => $this->units->metric ? 'metric' : 'us',
             'size_unit' => $this->units->sizeWord(),
             'depth_unit' => $this->units->word('depth'),
@@ -186,7 +194,7 @@ final readonly class Deck
     /** @return array<string, list<array{value: string, words: string}>> */
     private function options(): array
     {
-        $options = [...StintFields::ofContact(), 'turn' => TurnKind::keys(), 'kind' => ContactKind::keys()];
+        $options = [...StintFields::ofContact(), 'turn' => TurnKind::keys()];
 
         return array_map(static fn (array $keys): array => array_map(static fn (string $k): array => ['value' => $k, 'words' => Word::of($k)], $keys), $options);
     }

@@ -18,6 +18,7 @@ use OldEddy\Drill\HiddenDay;
 use OldEddy\Drill\Outing;
 use OldEddy\Log\Evidence\Contact;
 use OldEddy\Log\Evidence\ContactKind;
+use OldEddy\Log\Evidence\Limits;
 use OldEddy\Log\Evidence\Stint;
 use OldEddy\Log\Next\Choices;
 use OldEddy\Log\Next\Fishable;
@@ -101,7 +102,7 @@ final class Generator
             foreach ($stint->contacts as $n => $contact) {
                 $contacts[] = [
                     'id' => Uuid::uuid5(self::NAMESPACE, "{$id} {$n}")->toString(), 'trip_id' => $trip->id, 'stint_id' => $id,
-                    'at' => $at->copy()->addSeconds(45 * (int) $contact->atCast)->format('Y-m-d H:i:s'), 'kind' => $contact->kind->value, 'at_cast' => $contact->atCast,
+                    'at' => $at->copy()->addSeconds(Limits::CAST_S * (int) $contact->atCast)->format('Y-m-d H:i:s'), 'kind' => $contact->kind->value, 'at_cast' => $contact->atCast,
                 ];
             }
         }

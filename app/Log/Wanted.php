@@ -6,6 +6,9 @@ namespace App\Log;
 
 use Closure;
 use Illuminate\Support\Str;
+use LogicException;
+use OldEddy\Contract\Field;
+use OldEddy\Contract\FieldKind;
 
 /** What a field of an entry must be, and what to say where it is not. */
 final readonly class Wanted
@@ -13,6 +16,18 @@ final readonly class Wanted
     /** @param  Closure(mixed): ?string  $problem  what is wrong with a value, behind the field's name; null where nothing is */
     private function __construct(private Closure $problem, private bool $required)
     {
+    }
+
+    /** As a field of the core's table has it. */
+    public static function as(Field $field): self
+    {
+        return match ($field->kind) {
+            FieldKind::Number => self::number($field->least, $field->most),
+            FieldKind::Whole => self::whole((int) $field->least, (int) $field->most),
+            FieldKind::One => self::oneOf($field->options),
+            FieldKind::Text => self::text((int) $field->most),
+            default => throw new LogicException("No entry says {$field->path}."),
+        };
     }
 
     public static function id(): self

@@ -24,9 +24,9 @@ final class SpotOfFile
         $about = $found->about;
         $text = static fn (string $key): string => is_string($about[$key] ?? null) ? Text::clean($about[$key], 80) : '';
         $numbers = [];
-        foreach (SpotSheet::NUMBERS as $field => [, , $least, $most]) {
+        foreach (SpotSheet::NUMBERS as $field) {
             $given = $about[$field] ?? null;
-            $numbers[$field] = is_numeric($given) && $given >= $least && $given <= $most ? (float) $given : null;
+            $numbers[$field] = is_numeric($given) && $given >= SpotSheet::field($field)->least && $given <= SpotSheet::field($field)->most ? (float) $given : null;
         }
         $said = array_filter([
             ...$numbers, 'structure' => Structure::tryFrom($text('structure'))?->value, 'bottom' => Bottom::tryFrom($text('bottom'))?->value,
@@ -52,10 +52,11 @@ final class SpotOfFile
         if (! is_array($dock) || ! is_string($dock['kind'] ?? null) || DockKind::tryFrom($dock['kind']) === null || ! is_numeric($dock['inside_ft'] ?? null) || ! is_numeric($dock['outside_ft'] ?? null)) {
             return null;
         }
-        $feet = static fn (mixed $given, float $else, float $most): float => is_numeric($given) ? max(0.0, min($most, (float) $given)) : $else;
+        $feet = static fn (string $field, float $else): float => is_numeric($dock[$field] ?? null)
+            ? max(SpotSheet::field($field)->least, min(SpotSheet::field($field)->most, (float) $dock[$field])) : $else;
 
         return [
-            'kind' => $dock['kind'], 'inside_ft' => $feet($dock['inside_ft'], 0.0, 100), 'outside_ft' => $feet($dock['outside_ft'], 0.0, 100), 'walkway_ft' => $feet($dock['walkway_ft'] ?? null, 15.0, 500),
+            'kind' => $dock['kind'], 'inside_ft' => $feet('inside_ft', 0.0), 'outside_ft' => $feet('outside_ft', 0.0), 'walkway_ft' => $feet('walkway_ft', SpotSheet::USUAL_WALKWAY_FT),
             'extras' => array_values(array_intersect(is_array($dock['extras'] ?? null) ? array_filter($dock['extras'], is_string(...)) : [], Extra::keys())),
         ];
     }

@@ -9,6 +9,8 @@ use App\Models\LakeSpot;
 use App\Show\Units;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use OldEddy\Contract\Field;
+use OldEddy\Contract\FieldTable;
 use OldEddy\Day\Conditions\Bottom;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Day\Conditions\DockKind;
@@ -18,15 +20,13 @@ use OldEddy\Where\Docks\Extra;
 /** The form of a spot: its numbers in the angler's units, out and in. Keys and options are the core's. */
 final readonly class SpotSheet
 {
-    /** Number fields: label, quantity, least and most in the lake's own units. */
-    public const NUMBERS = [
-        'lat' => ['degrees north', 'plain', -90, 90], 'lon' => ['degrees east', 'plain', -180, 180],
-        'shallow_ft' => ['shallowest', 'depth', 0, 500], 'deep_ft' => ['deepest', 'depth', 0, 500], 'depth_nearby_ft' => ['deepest close by', 'depth', 0, 1000],
-        'bank_faces_deg' => ['bank faces, degrees', 'plain', 0, 360], 'object_height_ft' => ['trees or bluff, height', 'depth', 0, 999], 'setback_ft' => ['set back from the water', 'depth', 0, 999],
-        'flows_to_deg' => ['current flows toward, degrees', 'plain', 0, 360],
-    ];
+    /** The numbers of a spot, in the order of the form. */
+    public const NUMBERS = ['lat', 'lon', 'shallow_ft', 'deep_ft', 'depth_nearby_ft', 'bank_faces_deg', 'object_height_ft', 'setback_ft', 'flows_to_deg'];
 
-    public const DOCK = ['inside_ft' => ['depth inside', 100], 'outside_ft' => ['depth outside', 100], 'walkway_ft' => ['length of the walkway', 500]];
+    public const DOCK = ['inside_ft', 'outside_ft', 'walkway_ft'];
+
+    /** A walkway of which nobody said the length, feet. */
+    public const USUAL_WALKWAY_FT = 15.0;
 
     public function __construct(private Units $units)
     {
@@ -35,15 +35,32 @@ final readonly class SpotSheet
     /** A label with its unit. */
     public function label(string $field): string
     {
-        [$label, $quantity] = self::NUMBERS[$field] ?? [self::DOCK[$field][0], 'depth'];
+        $about = self::field($field);
 
-        return $quantity === 'depth' ? "{$label}, {$this->units->word('depth')}" : $label;
+        return $about->unit === 'ft' ? "{$about->words}, {$this->units->word('depth')}" : $about->words;
+    }
+
+    /** What the core's table says of a number of a spot or of its dock. */
+    public static function field(string $field): Field
+    {
+        return FieldTable::one(in_array($field, self::DOCK, true) ? 'dock' : 'spot', $field);
+    }
+
+    private static function quantity(string $field): string
+    {
+        return self::field($field)->unit === 'ft' ? 'depth' : 'plain';
+    }
+
+    /** @return array{float, float} how far a number goes, in the angler's units */
+    private function span(string $field): array
+    {
+        return [$this->units->show(self::quantity($field), self::field($field)->least), $this->units->show(self::quantity($field), self::field($field)->most)];
     }
 
     /** A number of a spot as the form shows it. */
     public function shown(string $field, ?float $value): string
     {
-        $quantity = self::NUMBERS[$field][1] ?? 'depth';
+        $quantity = self::quantity($field);
 
         // Degrees keep every digit they have: a hundredth of one is a kilometre.
         return $value === null ? '' : (string) ($quantity === 'plain' ? $value : $this->units->show($quantity, $value));
@@ -53,12 +70,12 @@ final readonly class SpotSheet
     public function read(Request $request, Lake $lake): array
     {
         $given = $request->validate($this->rules($request, $lake), ['deep_ft.gte' => 'The deep end must not be shallower than the shallow end.', 'name.unique' => 'Another spot of this lake has this name.'], $this->names());
-        foreach (self::NUMBERS as $field => [, $quantity]) {
-            $given[$field] = isset($given[$field]) ? $this->units->take($quantity, (float) $given[$field]) : null;
+        foreach (self::NUMBERS as $field) {
+            $given[$field] = isset($given[$field]) ? $this->units->take(self::quantity($field), (float) $given[$field]) : null;
         }
         $dock = $given['dock'] ?? [];
         $feet = fn (string $field): float => $this->units->take('depth', (float) $dock[$field]);
-        $given['dock'] = isset($dock['kind']) ? ['kind' => $dock['kind'], 'inside_ft' => $feet('inside_ft'), 'outside_ft' => $feet('outside_ft'), 'walkway_ft' => isset($dock['walkway_ft']) ? $feet('walkway_ft') : 15.0, 'extras' => $dock['extras'] ?? []] : null;
+        $given['dock'] = isset($dock['kind']) ? ['kind' => $dock['kind'], 'inside_ft' => $feet('inside_ft'), 'outside_ft' => $feet('outside_ft'), 'walkway_ft' => isset($dock['walkway_ft']) ? $feet('walkway_ft') : self::USUAL_WALKWAY_FT, 'extras' => $dock['extras'] ?? []] : null;
         $given['cover'] ??= [];
 
         return $given;
@@ -70,20 +87,20 @@ final readonly class SpotSheet
         $id = $request->integer('id');
         $rules = [
             'id' => ['nullable', 'integer', Rule::exists(LakeSpot::class)->where('lake_id', $lake->id)],
-            'name' => ['required', 'string', 'max:80', ...($id > 0 ? [Rule::unique(LakeSpot::class)->where('lake_id', $lake->id)->ignore($id)] : [])],
+            'name' => ['required', 'string', 'max:'.(int) FieldTable::one('spot', 'name')->most, ...($id > 0 ? [Rule::unique(LakeSpot::class)->where('lake_id', $lake->id)->ignore($id)] : [])],
             'structure' => ['nullable', Rule::in(Structure::keys())], 'cover' => ['nullable', 'array'], 'cover.*' => [Rule::in(Cover::keys())], 'bottom' => ['nullable', Rule::in(Bottom::keys())],
             'origin' => ['nullable', Rule::in(['typed', 'found'])],
             'dock' => ['nullable', 'array'], 'dock.kind' => ['nullable', Rule::in(DockKind::keys())], 'dock.extras' => ['nullable', 'array'], 'dock.extras.*' => [Rule::in(Extra::keys())],
         ];
-        foreach (self::NUMBERS as $field => [, $quantity, $least, $most]) {
-            $rules[$field] = [in_array($field, ['lat', 'lon'], true) ? 'required' : 'nullable', 'numeric', "between:{$this->units->show($quantity, $least)},{$this->units->show($quantity, $most)}"];
+        foreach (self::NUMBERS as $field) {
+            $rules[$field] = [in_array($field, ['lat', 'lon'], true) ? 'required' : 'nullable', 'numeric', 'between:'.implode(',', $this->span($field))];
         }
         // Something to compare with: an empty shallow end is no end.
         if ($request->filled('shallow_ft')) {
             $rules['deep_ft'][] = 'gte:shallow_ft';
         }
-        foreach (self::DOCK as $field => [, $most]) {
-            $rules["dock.{$field}"] = [$field === 'walkway_ft' ? 'nullable' : 'required_with:dock.kind', 'nullable', 'numeric', "between:0,{$this->units->show('depth', $most)}"];
+        foreach (self::DOCK as $field) {
+            $rules["dock.{$field}"] = [$field === 'walkway_ft' ? 'nullable' : 'required_with:dock.kind', 'nullable', 'numeric', 'between:'.implode(',', $this->span($field))];
         }
 
         return $rules;
@@ -93,13 +110,13 @@ final readonly class SpotSheet
     private function names(): array
     {
         $names = [];
-        foreach (array_keys(self::NUMBERS) as $field) {
+        foreach (self::NUMBERS as $field) {
             $names[$field] = $this->label($field);
         }
-        foreach (array_keys(self::DOCK) as $field) {
+        foreach (self::DOCK as $field) {
             $names["dock.{$field}"] = $this->label($field);
         }
 
-        return $names + ['dock.kind' => 'kind of dock'];
+        return $names + ['dock.kind' => FieldTable::one('dock', 'kind')->words];
     }
 }

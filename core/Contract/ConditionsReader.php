@@ -59,19 +59,19 @@ final class ConditionsReader
             'date' => $date,
             'minuteOfDay' => self::time($in),
             'timezone' => self::timezone($in),
-            'lat' => $in->number('lat', -90, 90, 'degrees'),
-            'lon' => $in->number('lon', -180, 180, 'degrees'),
+            'lat' => self::number($in, 'lat'),
+            'lon' => self::number($in, 'lon'),
             'waterbody' => $in->oneOf('waterbody', Waterbody::class),
             'stage' => $stage,
             ...self::waterOf($water),
-            'levelChangeFtPerWeek' => $water->number('level_change_ft_per_week', -60, 60, 'ft a week'),
-            'levelFt' => $water->number('level_ft', -200, 200, 'ft'),
+            'levelChangeFtPerWeek' => self::number($water, 'water.level_change_ft_per_week'),
+            'levelFt' => self::number($water, 'water.level_ft'),
             'current' => $water->oneOf('current', Current::class),
             'inflow' => self::inflow($water),
-            'daysSinceStorm' => $water->number('days_since_storm', 0, 60, 'days'),
+            'daysSinceStorm' => self::number($water, 'water.days_since_storm'),
             'sky' => $weather->oneOf('sky', Sky::class),
-            'windMph' => $weather->number('wind_mph', 0, 120, 'mph'),
-            'windFromDeg' => $weather->number('wind_from_deg', 0, 360, 'degrees'),
+            'windMph' => self::number($weather, 'weather.wind_mph'),
+            'windFromDeg' => self::number($weather, 'weather.wind_from_deg'),
             'front' => $weather->oneOf('front', Front::class),
             'pressureSeries' => self::pressureSeries($weather),
             'spot' => self::spot($in),
@@ -80,7 +80,7 @@ final class ConditionsReader
             'pressure' => $in->oneOf('pressure', Pressure::class),
             'mode' => $in->oneOf('mode', Mode::class),
             'platform' => $in->oneOf('platform', Platform::class),
-            'rods' => $in->integer('rods', 1, 12),
+            'rods' => self::whole($in, 'rods'),
             'owned' => self::owned($in),
             'schools' => self::schools($in),
             'sections' => self::sections($in),
@@ -91,6 +91,21 @@ final class ConditionsReader
         assert($species instanceof Species);
 
         return new Conditions($species, ...$made);
+    }
+
+    /** A number of the day within its limits, or null with the problem noted. */
+    private static function number(Fields $in, string $path): ?float
+    {
+        $field = FieldTable::one('day', $path);
+
+        return $in->number($field->key(), $field->least, $field->most, $field->unit);
+    }
+
+    private static function whole(Fields $in, string $path): ?int
+    {
+        $field = FieldTable::one('day', $path);
+
+        return $in->integer($field->key(), (int) $field->least, (int) $field->most);
     }
 
     /** A calendar date, or null with the problem noted. */
@@ -127,7 +142,7 @@ final class ConditionsReader
     /** The name of a time zone, or null with the problem noted. */
     public static function timezone(Fields $in): ?string
     {
-        $name = $in->text('timezone', 64);
+        $name = $in->text('timezone', (int) FieldTable::one('day', 'timezone')->most);
         if ($name === null) {
             return null;
         }
@@ -144,10 +159,10 @@ final class ConditionsReader
     private static function waterOf(Fields $water): array
     {
         return [
-            'tempF' => $water->number('temp_f', 30, 104, '°F'),
-            'tempTrendFPerDay' => $water->number('temp_trend_f_per_day', -15, 15, '°F a day'),
-            'visibilityFt' => $water->number('visibility_ft', 0, 130, 'ft'),
-            'normalVisibilityFt' => $water->number('normal_visibility_ft', 0.1, 130, 'ft'),
+            'tempF' => self::number($water, 'water.temp_f'),
+            'tempTrendFPerDay' => self::number($water, 'water.temp_trend_f_per_day'),
+            'visibilityFt' => self::number($water, 'water.visibility_ft'),
+            'normalVisibilityFt' => self::number($water, 'water.normal_visibility_ft'),
         ];
     }
 
@@ -216,11 +231,11 @@ final class ConditionsReader
             $spot->oneOf('bottom', Bottom::class),
             $shallow,
             $deep,
-            $spot->number('depth_nearby_ft', 0, 1000, 'ft'),
+            self::number($spot, 'spot.depth_nearby_ft'),
             self::dock($spot),
             $spot->boolean('shaded'),
-            $spot->number('shade_width_ft', 0, 500, 'ft'),
-            $spot->number('cast_bearing_deg', 0, 360, 'degrees'),
+            self::number($spot, 'spot.shade_width_ft'),
+            self::number($spot, 'spot.cast_bearing_deg'),
         );
         $spot->refuseOthers();
 
@@ -241,8 +256,9 @@ final class ConditionsReader
 
             return [null, null];
         }
-        if ($pair[0] < 0 || $pair[1] > 1000 || $pair[0] > $pair[1]) {
-            $spot->problem('depth_ft', 'must run from the shallower to the deeper depth, between 0 and 1000 ft.');
+        [$least, $most] = [FieldTable::one('day', 'spot.shallow_ft')->least, FieldTable::one('day', 'spot.deep_ft')->most];
+        if ($pair[0] < $least || $pair[1] > $most || $pair[0] > $pair[1]) {
+            $spot->problem('depth_ft', "must run from the shallower to the deeper depth, between {$least} and {$most} ft.");
 
             return [null, null];
         }
@@ -259,7 +275,7 @@ final class ConditionsReader
         $made = new Dock(
             $dock->oneOf('kind', DockKind::class) ?? DockKind::Floating,
             $dock->oneOf('part', DockPart::class),
-            $dock->number('depth_ft', 0.1, 200, 'ft'),
+            self::number($dock, 'spot.dock.depth_ft'),
         );
         $dock->refuseOthers();
 

@@ -12,7 +12,6 @@ use OldEddy\Day\Season\Stage;
 use OldEddy\Log\Evidence\Contact;
 use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Log\Evidence\Hooked;
-use OldEddy\Log\Evidence\Limits;
 use OldEddy\Log\Evidence\Prior;
 use OldEddy\Log\Evidence\Stint;
 use OldEddy\Log\Evidence\Turn;
@@ -27,11 +26,8 @@ final class StintsReader
 
     private const MOST_TURNS = 100;
 
-    /** What the light on a stint can be. */
-    public const LIGHTS = ['sun', 'shade', 'low'];
-
-    /** Which part of the cover was fished. */
-    public const PARTS = ['edge', 'middle'];
+    /** Words of one's own may come from elsewhere and be longer than the deck takes them. */
+    private const LONGEST_WORD = 120;
 
     /**
      * @param  array<array-key, mixed>  $values  as in the contract of the pattern
@@ -69,11 +65,11 @@ final class StintsReader
         }
         $levels = ['lure' => $lure, 'color' => $in->oneOf('color', ColorFamily::class)?->value];
         foreach (['spot', 'retrieve', 'structure', 'cover', 'angler'] as $factor) {
-            $levels[$factor] = $in->text($factor);
+            $levels[$factor] = $in->text($factor, self::LONGEST_WORD);
         }
-        $levels['cover_part'] = self::word($in, 'cover_part', self::PARTS);
-        $levels['light'] = self::word($in, 'light', self::LIGHTS);
-        $casts = $in->integer('casts', 0, Limits::CASTS);
+        $levels['cover_part'] = self::word($in, 'cover_part');
+        $levels['light'] = self::word($in, 'light');
+        $casts = self::whole($in, 'stint', 'casts');
         if ($casts === null && ! $in->sent('casts')) {
             $in->problem('casts', 'is required: the number of casts, 0 or more.');
         }
@@ -81,7 +77,7 @@ final class StintsReader
         foreach ($in->objects('contacts', self::MOST_CONTACTS) as $one) {
             $contacts[] = self::contact($one);
         }
-        $stint = new Stint($at, $levels, $in->number('depth_ft', 0, Limits::DEPTH_FT, 'ft'), $casts ?? 0, $in->number('minutes', 0, 1440, 'minutes'), array_values(array_filter($contacts)));
+        $stint = new Stint($at, $levels, self::number($in, 'stint', 'depth_ft'), $casts ?? 0, self::number($in, 'stint', 'minutes'), array_values(array_filter($contacts)));
         $in->refuseOthers();
 
         return $stint;
@@ -116,9 +112,9 @@ final class StintsReader
             $in->problem('kind', 'is required.');
         }
         $species = $in->text('species', 60);
-        $length = $in->number('length_in', 1, Limits::LENGTH_IN, 'in');
+        $length = self::number($in, 'contact', 'length_in');
         $hooked = $in->oneOf('hooked', Hooked::class);
-        $atCast = $in->integer('at_cast', 0, Limits::CASTS);
+        $atCast = self::whole($in, 'contact', 'at_cast');
         $in->refuseOthers();
 
         return $kind === null ? null : new Contact($kind, $species, $length, $hooked, $atCast);
@@ -137,10 +133,10 @@ final class StintsReader
         return new Prior(...$made);
     }
 
-    /** @param  list<string>  $words */
-    private static function word(Fields $in, string $key, array $words): ?string
+    private static function word(Fields $in, string $key): ?string
     {
         $word = $in->text($key, 20);
+        $words = FieldTable::one('stint', $key)->options;
         if ($word !== null && ! in_array($word, $words, true)) {
             $in->problem($key, 'must be one of: '.implode(', ', $words).'.');
 
@@ -148,5 +144,19 @@ final class StintsReader
         }
 
         return $word;
+    }
+
+    private static function number(Fields $in, string $thing, string $path): ?float
+    {
+        $field = FieldTable::one($thing, $path);
+
+        return $in->number($field->key(), $field->least, $field->most, $field->unit);
+    }
+
+    private static function whole(Fields $in, string $thing, string $path): ?int
+    {
+        $field = FieldTable::one($thing, $path);
+
+        return $in->integer($field->key(), (int) $field->least, (int) $field->most);
     }
 }

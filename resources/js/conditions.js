@@ -50,7 +50,8 @@ export default () => ({
         } else {
             const from = input.value === '' ? Number(input.placeholder) || Number(input.dataset.start) : Number(input.value);
             const step = Number(button.dataset.step);
-            input.value = Number((Math.round(from / Math.abs(step)) * Math.abs(step) + step).toFixed(2));
+            const to = Math.round(from / Math.abs(step)) * Math.abs(step) + step;
+            input.value = Number(Math.max(Number(input.min), Math.min(Number(input.max), to)).toFixed(2));
         }
         clearTimeout(field.timer);
         field.timer = setTimeout(() => this.changed(field), 150);

@@ -1,4 +1,4 @@
-import { forgetOthers } from './queue.js';
+import { forgetOthers } from './deck/queue.js';
 
 /** Says when the server is gone and the page comes out of the device's own store; keeps that store the signed-in angler's own. */
 export default () => ({

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { withEvents } from '../../resources/js/log.js';
-import { due } from '../../resources/js/steady.js';
+import { withEvents } from '../../resources/js/deck/log.js';
+import { due } from '../../resources/js/deck/steady.js';
 
 const empty = () => ({ stints: [], spots: [], undo: [], local: [] });
 const at = '2026-04-20T08:00:00-04:00';
@@ -26,8 +26,8 @@ test('an entry for a stint that is not there changes nothing', () => {
 });
 
 test('the clock counts whole casts and keeps what is left of one', () => {
-    const { casts, clock } = due({ running: true, seconds: 45, since: 0 }, 100_000);
+    const { casts, clock } = due({ running: true, seconds: 45, since: 0 }, 100_000, 500);
     assert.equal(casts, 2);
     assert.equal(clock.since, 90_000);
-    assert.equal(due({ running: false, seconds: 45, since: 0 }, 100_000).casts, 0);
+    assert.equal(due({ running: false, seconds: 45, since: 0 }, 100_000, 500).casts, 0);
 });

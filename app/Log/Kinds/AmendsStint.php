@@ -6,7 +6,6 @@ namespace App\Log\Kinds;
 
 use App\Log\Wanted;
 use App\Models\Stint;
-use OldEddy\Log\Evidence\Limits;
 
 /** A stint put right: its casts set afterwards, its spot, lure, depth, cover, light, angler. */
 final class AmendsStint extends SaysMore
@@ -24,14 +23,9 @@ final class AmendsStint extends SaysMore
     protected function sayable(): array
     {
         return [
-            ...StintFields::optional(StintFields::ofStint()),
-            'lure' => Wanted::oneOf(StintFields::lures()),
-            'color' => Wanted::oneOf(StintFields::colors()),
-            'spot' => Wanted::text(StintFields::SPOT),
-            'retrieve' => Wanted::text(StintFields::RETRIEVE),
-            'angler' => Wanted::text(StintFields::ANGLER)->orNothing(),
-            'depth' => Wanted::number(0, Limits::DEPTH_FT),
-            'casts' => Wanted::whole(0, Limits::CASTS),
+            ...StintFields::of('stint', ['lure', 'color', 'spot', 'retrieve', 'casts']),
+            ...StintFields::perhaps('stint', ['structure', 'cover', 'cover_part', 'light', 'angler']),
+            'depth' => StintFields::one('stint', 'depth_ft'),
         ];
     }
 

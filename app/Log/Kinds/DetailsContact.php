@@ -11,6 +11,9 @@ use OldEddy\Log\Evidence\Limits;
 /** More about a contact: kind, species, length, hook, forage, depth, cover and its part, light. All of it optional. */
 final class DetailsContact extends SaysMore
 {
+    /** The longest fish in the smallest unit that a length comes in. */
+    private const LONGEST = Limits::LENGTH_IN * 2.54;
+
     public function fields(): array
     {
         return ['contact' => Wanted::id()] + parent::fields();
@@ -24,10 +27,10 @@ final class DetailsContact extends SaysMore
     protected function sayable(): array
     {
         return [
-            ...StintFields::optional(StintFields::ofContact()),
-            'kind' => Wanted::oneOf(StintFields::ofContact()['kind']),
-            'length' => Wanted::number(1, 250)->orNothing(),
-            'depth' => Wanted::number(0, Limits::DEPTH_FT)->orNothing(),
+            ...StintFields::of('contact', ['kind']),
+            ...StintFields::perhaps('contact', ['species', 'hooked', 'forage', 'cover', 'cover_part', 'light']),
+            'length' => Wanted::number(1, self::LONGEST)->orNothing(),
+            'depth' => StintFields::one('contact', 'depth_ft')->orNothing(),
         ];
     }
 

@@ -30,6 +30,7 @@ final readonly class Level implements Stringable
         return Stint::said($this->name);
     }
 
+    /** As the contract writes it. */
     public function __toString(): string
     {
         return "{$this->factor}:{$this->name}";

@@ -13,6 +13,9 @@ final class Limits
     /** Casts counted by one entry. */
     public const CASTS_AT_ONCE = 500;
 
+    /** Seconds a cast takes where nobody timed it. */
+    public const CAST_S = 45;
+
     /** Depth at which a lure ran or a fish was, feet. */
     public const DEPTH_FT = 1000;
 

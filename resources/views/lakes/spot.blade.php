@@ -5,7 +5,7 @@
     @csrf
     <input type="hidden" name="id" value="{{ $spot?->id }}">
     <label><span class="field-label">name</span><input name="name" value="{{ $was('name', $spot?->name) }}" required maxlength="80"></label>
-    @foreach (App\Waters\SpotSheet::NUMBERS as $field => $about)
+    @foreach (App\Waters\SpotSheet::NUMBERS as $field)
         <label><span class="field-label">{{ $sheet->label($field) }}</span><input name="{{ $field }}" value="{{ $was($field, $sheet->shown($field, $spot?->$field)) }}" inputmode="decimal" @if (in_array($field, ['lat', 'lon'], true)) required @endif></label>
     @endforeach
     @foreach (['structure', 'bottom'] as $field)
@@ -15,7 +15,7 @@
     <fieldset class="wide-cell"><legend>if it is a dock</legend>
         <div class="entry-form">
             <label><span class="field-label">kind</span><select name="dock[kind]"><option value="">no dock</option>@foreach (OldEddy\Day\Conditions\DockKind::keys() as $key)<option value="{{ $key }}" @selected($was('dock.kind', $spot?->dock['kind'] ?? null) === $key)>{{ $key }}</option>@endforeach</select></label>
-            @foreach (App\Waters\SpotSheet::DOCK as $field => $about)<label><span class="field-label">{{ $sheet->label($field) }}</span><input name="dock[{{ $field }}]" value="{{ $was("dock.{$field}", $sheet->shown($field, $spot?->dock[$field] ?? null)) }}" inputmode="decimal"></label>@endforeach
+            @foreach (App\Waters\SpotSheet::DOCK as $field)<label><span class="field-label">{{ $sheet->label($field) }}</span><input name="dock[{{ $field }}]" value="{{ $was("dock.{$field}", $sheet->shown($field, $spot?->dock[$field] ?? null)) }}" inputmode="decimal"></label>@endforeach
         </div>
         <div class="segments">@foreach (OldEddy\Where\Docks\Extra::keys() as $key)<label><input type="checkbox" name="dock[extras][]" value="{{ $key }}" @checked(in_array($key, $was('dock.extras', $spot?->dock['extras'] ?? null) ?? [], true))><span>{{ App\Show\Word::of($key) }}</span></label>@endforeach</div>
     </fieldset>

@@ -1,29 +1,31 @@
-import { waterMinute, waterTime } from './clock.js';
-import { drop, keepDeck, keptDeck, letGo, put, setAside, setAsides, waiting } from './queue.js';
-import { due, keepSteady, steady } from './steady.js';
+import { waterMinute, waterTime } from '../clock.js';
+import { send } from '../wire.js';
+import { castClock } from './cast-clock.js';
+import { detail } from './detail.js';
+import { joined } from './joined.js';
+import { keys } from './keys.js';
 import { withEvents, write } from './log.js';
-import { NoSignal, SignedOut, send } from './wire.js';
-
-const AT_ONCE = 250;
-const DETAILS = ['species', 'hooked', 'forage', 'cover', 'cover_part', 'light'];
-
-/** A plural of entries, as the notices say it. */
-const entries = (n) => `${n} ${n === 1 ? 'entry' : 'entries'}`;
+import { keepDeck, keptDeck, put, setAsides, waiting } from './queue.js';
+import { sender } from './sender.js';
+import { steady } from './steady.js';
+import { entries } from './words.js';
 
 /**
  * The deck: turns taps into events with ids of their own, keeps them on the device and sends them in order. What is
  * drawn is the server's last state with the waiting events on top, so that a tap is seen at once, with or without signal.
  */
 export default () => {
-    // Outside of what is watched: it is copied as a whole and goes into the device's store.
-    let server = null;
-    // Entries that the server has, but not yet in its last state; and the ids of those that its last state counts.
-    let sent = [];
-    let counted = new Set();
-    // Goes up with every entry that is made or written: what was read from the store before is old then.
-    let writes = 0;
+    const book = {
+        // Outside of what is watched: it is copied as a whole and goes into the device's store.
+        server: null,
+        // Entries that the server has, but not yet in its last state; and the ids of those that its last state counts.
+        sent: [],
+        counted: new Set(),
+        // Goes up with every entry that is made or written: what was read from the store before is old then.
+        writes: 0,
+    };
 
-    return {
+    return joined(castClock, detail, keys, sender(book), {
         state: null,
         notice: '',
         oddSaid: null,
@@ -39,7 +41,7 @@ export default () => {
         dismissedNext: false,
         others: false,
         help: false,
-        clock: { running: false, seconds: 45, since: 0 },
+        clock: { running: false, seconds: 0, since: 0 },
         clockSays: '',
         afterwards: false,
         castsTyped: 0,
@@ -51,14 +53,14 @@ export default () => {
             this.stuck = [];
             this.trip = this.$root.dataset.trip;
             this.owner = Number(this.$root.dataset.angler);
-            server = JSON.parse(document.getElementById('deck-state').textContent);
-            this.clock = steady(this.trip);
+            book.server = JSON.parse(document.getElementById('deck-state').textContent);
+            this.clock = steady(this.trip, book.server.limits.cast_s);
             const kept = await keptDeck(this.trip).catch(() => null);
             // A page out of the device's own store may be older than what the deck saw last.
-            if (kept && kept.drawn > server.drawn && kept.angler === this.owner) {
-                server = kept;
+            if (kept && kept.drawn > book.server.drawn && kept.angler === this.owner) {
+                book.server = kept;
             } else {
-                await keepDeck(this.trip, server);
+                await keepDeck(this.trip, book.server);
             }
             await this.redraw();
             // Only now is anything under the title shown: no key moves under a thumb that is already coming down.
@@ -178,48 +180,24 @@ export default () => {
         get turns() {
             return this.state?.options.turn ?? [];
         },
-        get openContact() {
-            return this.contacts.find((c) => c.id === this.open) ?? null;
-        },
-        get isOpen() {
-            return this.openContact !== null;
-        },
-        get openTitle() {
-            return this.openContact ? `${this.openContact.kind} at ${this.openContact.at.slice(11, 16)}` : '';
-        },
-        get openFields() {
-            const one = this.openContact;
-            return one === null ? [] : ['kind', ...DETAILS].map((field) => ({
-                field,
-                label: { kind: 'what it did', species: 'fish', hooked: 'hook', forage: 'forage seen or spat up', cover: 'cover', cover_part: 'part of the cover', light: 'light' }[field],
-                options: this.state.options[field].map((o) => ({ ...o, pressed: one[field] === o.value ? 'true' : 'false' })),
-            }));
-        },
-        get openLength() {
-            return this.openContact?.length ?? '–';
-        },
-        get openDepth() {
-            return this.openContact?.depth ?? '–';
-        },
-
         async redraw() {
             let queue, before;
             do {
-                before = writes;
+                before = book.writes;
                 queue = (await waiting(this.trip)).map((e) => e.event);
                 this.refused = await setAsides(this.trip);
-            } while (before !== writes);
+            } while (before !== book.writes);
             // On top of the server's state come, once each: what was sent since it was drawn, what waits, what is just being written.
-            const once = new Map([...sent, ...queue, ...this.unwritten].map((e) => [e.id, e]));
-            const events = [...once.values()].filter((e) => !counted.has(e.id));
+            const once = new Map([...book.sent, ...queue, ...this.unwritten].map((e) => [e.id, e]));
+            const events = [...once.values()].filter((e) => !book.counted.has(e.id));
             this.queued = events.length;
-            this.state = withEvents(server, events);
+            this.state = withEvents(book.server, events);
         },
 
         markNow() {
             const ribbon = this.$refs.ribbon?.querySelector('.ribbon');
-            const share = ribbon ? (waterMinute(server.timezone) - ribbon.dataset.from) / (ribbon.dataset.to - ribbon.dataset.from) : -1;
-            ribbon?.querySelector('[data-now]')?.setAttribute('transform', `translate(${share >= 0 && share <= 1 && server.today ? 10 + share * 540 : -20} 0)`);
+            const share = ribbon ? (waterMinute(book.server.timezone) - ribbon.dataset.from) / (ribbon.dataset.to - ribbon.dataset.from) : -1;
+            ribbon?.querySelector('[data-now]')?.setAttribute('transform', `translate(${share >= 0 && share <= 1 && book.server.today ? 10 + share * 540 : -20} 0)`);
         },
 
         // What is tapped.
@@ -229,11 +207,11 @@ export default () => {
             write(this.state, whole);
             this.queued += 1;
             this.unwritten.push(whole);
-            writes += 1;
+            book.writes += 1;
             try {
                 await put(this.trip, this.owner, whole);
                 this.unwritten = this.unwritten.filter((e) => e !== whole);
-                writes += 1;
+                book.writes += 1;
             } catch {
                 this.stuck.push(whole);
                 this.notice = 'This device cannot keep entries: leave this page open until they are sent.';
@@ -285,39 +263,6 @@ export default () => {
         isSaid(field, value) {
             return this.stint?.[field] === value ? 'true' : 'false';
         },
-        detail(field, value) {
-            const was = this.openContact[field] ?? null;
-            const now = field !== 'kind' && was === value ? null : value;
-            this.log({ kind: 'detail', contact: this.openContact.id, fields: { [field]: now }, was: { [field]: was }, units: this.state.units });
-        },
-        step(field, by) {
-            const was = this.openContact[field] ?? null;
-            const start = { length: this.state.units === 'metric' ? 35 : 14, depth: this.state.units === 'metric' ? 1 : 4 }[field];
-            this.log({ kind: 'detail', contact: this.openContact.id, fields: { [field]: was === null ? start : Math.max(0, Math.round((was + by) * 100) / 100) }, was: { [field]: was }, units: this.state.units });
-        },
-        longer() {
-            this.step('length', this.state.units === 'metric' ? 1 : 0.25);
-        },
-        shorter() {
-            this.step('length', this.state.units === 'metric' ? -1 : -0.25);
-        },
-        deeper() {
-            this.step('depth', this.state.units === 'metric' ? 0.5 : 1);
-        },
-        shallower() {
-            this.step('depth', this.state.units === 'metric' ? -0.5 : -1);
-        },
-        removeOpen() {
-            this.log({ kind: 'remove', contact: this.openContact.id });
-            this.open = null;
-        },
-        show(id) {
-            this.open = this.open === id ? null : id;
-            this.$nextTick(() => this.$root.querySelector('.deck-detail')?.scrollIntoView({ block: 'nearest' }));
-        },
-        closeDetail() {
-            this.open = null;
-        },
         who(name) {
             this.angler = name;
         },
@@ -348,84 +293,14 @@ export default () => {
             this.afterwards = !this.afterwards;
         },
         more(by) {
-            this.castsTyped = Math.max(0, Math.min(5000, Number(this.castsTyped) + by));
+            this.castsTyped = Math.max(0, Math.min(this.state.limits.casts, Number(this.castsTyped) + by));
         },
         keepCasts() {
-            const casts = Math.max(0, Math.min(5000, Math.round(Number(this.castsTyped)) || 0));
+            const casts = Math.max(0, Math.min(this.state.limits.casts, Math.round(Number(this.castsTyped)) || 0));
             if (casts !== this.casts) {
                 this.log({ kind: 'amend', stint: this.stint.id, fields: { casts }, was: { casts: this.casts }, units: this.state.units });
             }
             this.afterwards = false;
-        },
-
-        // The clock that counts casts.
-        toggleClock() {
-            this.clock = { ...this.clock, running: !this.clock.running, since: Date.now() };
-            keepSteady(this.trip, this.clock);
-            this.tick();
-        },
-        slower() {
-            this.pace(5);
-        },
-        faster() {
-            this.pace(-5);
-        },
-        pace(by) {
-            this.clock = { ...this.clock, seconds: Math.max(10, Math.min(300, this.clock.seconds + by)) };
-            keepSteady(this.trip, this.clock);
-            this.tick();
-        },
-        /** A fish is on: what was due is counted, the clock waits. */
-        settleClock() {
-            this.tick();
-            if (this.clock.running) {
-                this.clock = { ...this.clock, running: false, waits: true };
-                keepSteady(this.trip, this.clock);
-            }
-        },
-        resume() {
-            if (this.clock.waits) {
-                this.clock = { seconds: this.clock.seconds, running: true, since: Date.now() };
-                keepSteady(this.trip, this.clock);
-            }
-        },
-        tick() {
-            const { casts, clock } = due(this.clock, Date.now());
-            if (casts > 0 && this.begun) {
-                this.clock = clock;
-                keepSteady(this.trip, clock);
-                this.log({ kind: 'casts', stint: this.stint.id, count: casts });
-            }
-            const left = this.clock.seconds - Math.floor((Date.now() - this.clock.since) / 1000);
-            this.clockSays = this.clock.running ? `every ${this.clock.seconds} s, next in ${Math.max(0, left)} s` : `every ${this.clock.seconds} s`;
-        },
-
-        key(e) {
-            if (e.ctrlKey || e.metaKey || e.altKey || e.target.closest('input, select, textarea')) {
-                return;
-            }
-            const key = e.key.toLowerCase();
-            const contact = { f: 'caught', l: 'lost', m: 'missed', b: 'bump', o: 'boil', w: 'follow' }[key];
-            if (contact) {
-                this.contact(contact);
-            } else if (key === 'c') {
-                this.cast();
-            } else if (key === 'u') {
-                this.undo();
-            } else if (key === 'h') {
-                this.hook();
-            } else if (key === 'd' && this.contacts.length) {
-                this.show(this.contacts[0].id);
-            } else if (key === 'n' && this.move?.offer) {
-                this.take(this.move);
-            } else if (key === 't') {
-                this.toggleClock();
-            } else if (e.key === '?') {
-                this.toggleHelp();
-            } else if (e.key === 'Escape') {
-                this.help = false;
-                this.open = null;
-            }
         },
 
         async settle(dispute, take) {
@@ -443,80 +318,5 @@ export default () => {
             this.settle(dispute, 'other');
         },
 
-        async takeState(state) {
-            server = state;
-            sent.forEach((e) => counted.add(e.id));
-            sent = [];
-            await keepDeck(this.trip, state);
-            await this.redraw();
-        },
-
-        async sendRefused() {
-            for (const one of this.refused) {
-                await put(this.trip, one.angler, one.event);
-                await letGo(one.id);
-            }
-            await this.redraw();
-            this.flush();
-        },
-        async forgetRefused() {
-            await Promise.all(this.refused.map((one) => letGo(one.id)));
-            await this.redraw();
-        },
-
-        // The queue: one tab sends at a time, in order, until nothing waits.
-        async flush() {
-            if (this.sending) {
-                return;
-            }
-            this.sending = true;
-            clearTimeout(this.retry);
-            try {
-                await navigator.locks.request('old-eddy-send', () => this.sendAll());
-            } catch (e) {
-                const left = (await waiting(this.trip)).length;
-                if (e instanceof SignedOut) {
-                    this.notice = `You are signed out. ${entries(left)} ${left === 1 ? 'is' : 'are'} kept on this device and sent when you sign in again.`;
-                } else if (e instanceof NoSignal) {
-                    this.notice = left ? `No signal: ${entries(left)} kept on this device.` : '';
-                    this.retry = setTimeout(() => this.flush(), 4000);
-                } else {
-                    throw e;
-                }
-            } finally {
-                this.sending = false;
-            }
-        },
-        async sendAll() {
-            let queue;
-            const own = (entry) => !entry.angler || entry.angler === this.owner;
-            while ((queue = [...(await waiting(this.trip)).filter(own), ...this.stuck.map((event) => ({ event }))]).length) {
-                const batch = queue.slice(0, AT_ONCE);
-                const { status, data } = await send('POST', this.url, { events: batch.map((e) => e.event), more: queue.length > batch.length });
-                if (status !== 200) {
-                    this.notice = data.message ?? 'The log was not taken.';
-                    return;
-                }
-                const refused = new Map(data.events.filter((e) => e.became === 'refused').map((e) => [e.id, e.message]));
-                // First aside, then out of the queue: between the two an entry is there twice rather than not at all.
-                await Promise.all(batch.filter((e) => refused.has(e.event.id)).map((e) => setAside(this.trip, this.owner, e.event, refused.get(e.event.id))));
-                const odd = data.events.find((e) => e.became === 'taken' && e.message);
-                // Said once: who logs a day afterwards knows it.
-                if (odd && !this.oddSaid) {
-                    this.oddSaid = this.notice = `${odd.message} Is the clock of this device right?`;
-                }
-                sent.push(...batch.map((e) => e.event).filter((e) => !refused.has(e.id)));
-                await drop(batch.filter((e) => e.seq !== undefined));
-                const gone = new Set(batch.map((e) => e.event));
-                this.stuck = this.stuck.filter((e) => !gone.has(e));
-                this.unwritten = this.unwritten.filter((e) => !gone.has(e));
-                if (data.state) {
-                    await this.takeState(data.state);
-                } else {
-                    this.queued = (await waiting(this.trip)).length;
-                }
-            }
-            this.notice = this.notice.startsWith('No signal') ? '' : this.notice;
-        },
-    };
+    });
 };

@@ -4,16 +4,22 @@ declare(strict_types=1);
 
 namespace App\Day;
 
-/** One field of the conditions form: its path in the contract, label, kind of control and what it offers. */
-final readonly class Field
+use App\Show\Units;
+use OldEddy\Contract\Field;
+
+/** How a field of the day stands on the form: its kind of control, what it offers, and by how much it steps. All else is the field's own. */
+final readonly class Control
 {
+    public string $path;
+
+    public string $label;
+
     /**
      * @param  string  $kind  stepper, choice, choices, select, date, time, switch
      * @param  array<int|string, string>  $options  label by key
      */
     public function __construct(
-        public string $path,
-        public string $label,
+        public Field $field,
         public string $kind,
         public array $options = [],
         public string $quantity = 'plain',
@@ -21,13 +27,20 @@ final readonly class Field
         public float $metricStep = 1.0,
         public float $start = 0.0,
         public bool $required = false,
-        public string $unitSuffix = '',
     ) {
+        $this->path = $field->path;
+        $this->label = $field->words;
     }
 
     /** An id for the page. */
     public function id(): string
     {
         return 'f-'.str_replace(['.', '_'], '-', $this->path);
+    }
+
+    /** @return array{float, float} how far its numbers go, in the angler's units */
+    public function span(Units $units): array
+    {
+        return [$units->show($this->quantity, $this->field->least), $units->show($this->quantity, $this->field->most)];
     }
 }

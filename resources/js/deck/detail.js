@@ -1,0 +1,61 @@
+const DETAILS = ['species', 'hooked', 'forage', 'cover', 'cover_part', 'light'];
+
+/** The part of the deck that says more of one contact. */
+export const detail = {
+    get openContact() {
+        return this.contacts.find((c) => c.id === this.open) ?? null;
+    },
+    get isOpen() {
+        return this.openContact !== null;
+    },
+    get openTitle() {
+        return this.openContact ? `${this.openContact.kind} at ${this.openContact.at.slice(11, 16)}` : '';
+    },
+    get openFields() {
+        const one = this.openContact;
+        return one === null ? [] : ['kind', ...DETAILS].map((field) => ({
+            field,
+            label: { kind: 'what it did', species: 'fish', hooked: 'hook', forage: 'forage seen or spat up', cover: 'cover', cover_part: 'part of the cover', light: 'light' }[field],
+            options: this.state.options[field].map((o) => ({ ...o, pressed: one[field] === o.value ? 'true' : 'false' })),
+        }));
+    },
+    get openLength() {
+        return this.openContact?.length ?? '–';
+    },
+    get openDepth() {
+        return this.openContact?.depth ?? '–';
+    },
+
+    detail(field, value) {
+        const was = this.openContact[field] ?? null;
+        const now = field !== 'kind' && was === value ? null : value;
+        this.log({ kind: 'detail', contact: this.openContact.id, fields: { [field]: now }, was: { [field]: was }, units: this.state.units });
+    },
+    step(field, way) {
+        const was = this.openContact[field] ?? null;
+        this.log({ kind: 'detail', contact: this.openContact.id, fields: { [field]: was === null ? this.state.steps[field].start : Math.max(0, Math.round((was + way * this.state.steps[field].step) * 100) / 100) }, was: { [field]: was }, units: this.state.units });
+    },
+    longer() {
+        this.step('length', 1);
+    },
+    shorter() {
+        this.step('length', -1);
+    },
+    deeper() {
+        this.step('depth', 1);
+    },
+    shallower() {
+        this.step('depth', -1);
+    },
+    removeOpen() {
+        this.log({ kind: 'remove', contact: this.openContact.id });
+        this.open = null;
+    },
+    show(id) {
+        this.open = this.open === id ? null : id;
+        this.$nextTick(() => this.$root.querySelector('.deck-detail')?.scrollIntoView({ block: 'nearest' }));
+    },
+    closeDetail() {
+        this.open = null;
+    },
+};

@@ -1,0 +1,84 @@
+import { drop, keepDeck, letGo, put, setAside, waiting } from './queue.js';
+import { NoSignal, SignedOut, send } from '../wire.js';
+import { entries } from './words.js';
+
+const AT_ONCE = 250;
+
+/** The part of the deck that sends what waits, and takes the server's answer. The book is the deck's own. */
+export const sender = (book) => ({
+    async takeState(state) {
+        book.server = state;
+        book.sent.forEach((e) => book.counted.add(e.id));
+        book.sent = [];
+        await keepDeck(this.trip, state);
+        await this.redraw();
+    },
+
+    async sendRefused() {
+        for (const one of this.refused) {
+            await put(this.trip, one.angler, one.event);
+            await letGo(one.id);
+        }
+        await this.redraw();
+        this.flush();
+    },
+    async forgetRefused() {
+        await Promise.all(this.refused.map((one) => letGo(one.id)));
+        await this.redraw();
+    },
+
+    /** The queue: one tab sends at a time, in order, until nothing waits. */
+    async flush() {
+        if (this.sending) {
+            return;
+        }
+        this.sending = true;
+        clearTimeout(this.retry);
+        try {
+            await navigator.locks.request('old-eddy-send', () => this.sendAll());
+        } catch (e) {
+            const left = (await waiting(this.trip)).length;
+            if (e instanceof SignedOut) {
+                this.notice = `You are signed out. ${entries(left)} ${left === 1 ? 'is' : 'are'} kept on this device and sent when you sign in again.`;
+            } else if (e instanceof NoSignal) {
+                this.notice = left ? `No signal: ${entries(left)} kept on this device.` : '';
+                this.retry = setTimeout(() => this.flush(), 4000);
+            } else {
+                throw e;
+            }
+        } finally {
+            this.sending = false;
+        }
+    },
+    async sendAll() {
+        let queue;
+        const own = (entry) => !entry.angler || entry.angler === this.owner;
+        while ((queue = [...(await waiting(this.trip)).filter(own), ...this.stuck.map((event) => ({ event }))]).length) {
+            const batch = queue.slice(0, AT_ONCE);
+            const { status, data } = await send('POST', this.url, { events: batch.map((e) => e.event), more: queue.length > batch.length });
+            if (status !== 200) {
+                this.notice = data.message ?? 'The log was not taken.';
+                return;
+            }
+            const refused = new Map(data.events.filter((e) => e.became === 'refused').map((e) => [e.id, e.message]));
+            // First aside, then out of the queue: between the two an entry is there twice rather than not at all.
+            await Promise.all(batch.filter((e) => refused.has(e.event.id)).map((e) => setAside(this.trip, this.owner, e.event, refused.get(e.event.id))));
+            const odd = data.events.find((e) => e.became === 'taken' && e.message);
+            // Said once: who logs a day afterwards knows it.
+            if (odd && !this.oddSaid) {
+                this.oddSaid = this.notice = `${odd.message} Is the clock of this device right?`;
+            }
+            book.sent.push(...batch.map((e) => e.event).filter((e) => !refused.has(e.id)));
+            await drop(batch.filter((e) => e.seq !== undefined));
+            const gone = new Set(batch.map((e) => e.event));
+            this.stuck = this.stuck.filter((e) => !gone.has(e));
+            this.unwritten = this.unwritten.filter((e) => !gone.has(e));
+            if (data.state) {
+                await this.takeState(data.state);
+            } else {
+                this.queued = (await waiting(this.trip)).length;
+            }
+        }
+        this.notice = this.notice.startsWith('No signal') ? '' : this.notice;
+    },
+});
