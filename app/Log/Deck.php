@@ -74,9 +74,14 @@ final readonly class Deck
         return DayRibbon::of($this->reading->day, $this->day->evidence->stints, $this->day->turns, $planned, $this->toFish->onLake?->shades(array_values($names)) ?? []);
     }
 
-    /** @return array<string, mixed> */
-    public function state(): array
+    /**
+     * @param  list<string>  $slices  keys of those that the device has already
+     * @return array<string, mixed>
+     */
+    public function state(array $slices = []): array
     {
+        $conditions = md5(serialize($this->reading->day));
+
         return [
             'trip' => $this->trip->id,
             'angler' => $this->trip->user_id,
@@ -85,7 +90,7 @@ final readonly class Deck
             'timezone' => $this->trip->conditions['timezone'] ?? null,
             'drill' => $this->trip->drill_seed !== null,
             'stints' => array_values($this->stints->map($this->stint(...))->all()),
-            'rods' => array_values($this->toFish->rods->map($this->rod(...))->all()),
+            'rods' => array_values($this->toFish->rods->map(fn (RackSlot $rod, int $i): array => $this->rod($rod, $i, $conditions, $slices))->all()),
             'spots' => $this->spots(),
             'next' => array_map($this->move(...), $this->day->next),
             'sum' => $this->units->say($this->day->pattern->text),
@@ -131,15 +136,20 @@ final readonly class Deck
         ];
     }
 
-    /** @return array<string, mixed> */
-    private function rod(RackSlot $rod, int $i): array
+    /**
+     * @param  string  $conditions  what the day is like, in short: another slice is drawn when it changes
+     * @param  list<string>  $known  keys of slices that need not be sent again
+     * @return array<string, mixed>
+     */
+    private function rod(RackSlot $rod, int $i, string $conditions, array $known): array
     {
         $setup = $this->toFish->setups[$i];
+        $key = substr(hash('sha256', implode('/', [$conditions, $i, $rod->lure, $rod->depth_ft, (int) $this->units->metric])), 0, 16);
 
         return [
             'key' => Presentation::key($rod->lure, $rod->color), 'lure' => $rod->lure, 'color' => $rod->color, 'depth_ft' => $rod->depth_ft, 'retrieve' => $rod->retrieve,
             'name' => Word::of($rod->lure), 'how' => Word::of($rod->color).' · '.$this->units->depth($rod->depth_ft).' · '.Word::of($rod->retrieve),
-            'cadence' => $this->units->say($setup->cadence->text), 'slice' => $this->slice($setup, "rod-{$i}"),
+            'cadence' => $this->units->say($setup->cadence->text), 'slice_key' => $key, 'slice' => in_array($key, $known, true) ? null : $this->slice($setup, "rod-{$i}"),
         ];
     }
 

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use OldEddy\Contract\ConditionsReader;
 use OldEddy\Day\Conditions\Conditions;
 use OldEddy\Day\Conditions\Settler;
@@ -38,6 +39,9 @@ use OldEddy\Reading\WaterReader;
  */
 final class Trip extends Model
 {
+    /** @var list<string>|null what its fish were seen eating, as far as it was asked */
+    private ?array $seen = null;
+
     protected $fillable = ['name', 'conditions', 'ask', 'closed_at', 'measured', 'boat', 'drill_seed', 'lake_id', 'route'];
 
     protected $attributes = ['closed_at' => null, 'measured' => null, 'boat' => null, 'drill_seed' => null, 'stage' => null, 'clarity' => null, 'lake_id' => null, 'route' => null];
@@ -128,19 +132,33 @@ final class Trip extends Model
     /** @return list<string> what the day's fish were seen eating or spat up: it steers shape and color (C5) */
     public function forageSeen(): array
     {
-        /** @var list<string> */
-        return ! $this->exists ? [] : $this->contacts()->toBase()->whereNotNull('forage')->distinct()->orderBy('forage')->pluck('forage')->all();
+        return $this->seen ??= ! $this->exists ? [] : $this->contacts()->toBase()->whereNotNull('forage')->distinct()->orderBy('forage')->pluck('forage')->all();
     }
 
-    /** Adds up the day's log anew; to be called whenever it changes. The weights are the core's. */
+    public function refresh(): self
+    {
+        $this->seen = null;
+
+        return parent::refresh();
+    }
+
+    /** Adds up the day's log anew, in all and by spot; to be called whenever it changes. The weights are the core's. */
     public function recount(): void
     {
-        $weight = 0.0;
-        // The contacts of a stint that was taken out are out with it.
-        foreach ($this->contacts()->toBase()->whereIn('stint_id', $this->stints()->toBase()->reorder()->select('id'))->groupBy('kind')->selectRaw('kind, count(*) as n')->get() as $row) {
-            $weight += $row->n * ContactKind::from($row->kind)->weight();
+        $sums = [];
+        foreach ($this->stints()->toBase()->reorder()->groupBy('spot')->selectRaw('min(spot) as spot, max(spot_id) as spot_id, sum(cast_count) as casts')->get() as $row) {
+            $sums[mb_strtolower($row->spot)] = ['trip_id' => $this->id, 'spot' => $row->spot, 'spot_id' => $row->spot_id, 'casts' => (int) $row->casts, 'contacts_weighed' => 0.0];
         }
-        self::query()->whereKey($this->id)->update(['casts_made' => (int) $this->stints()->toBase()->reorder()->sum('cast_count'), 'contacts_weighed' => $weight]);
+        // The contacts of a stint that was taken out are out with it.
+        $contacts = DB::table('contacts')->join('stints', 'stints.id', '=', 'contacts.stint_id')->where('stints.trip_id', $this->id)
+            ->whereNull('stints.deleted_at')->whereNull('contacts.deleted_at')->groupBy('stints.spot', 'kind')->selectRaw('min(stints.spot) as spot, kind, count(*) as n')->get();
+        foreach ($contacts as $row) {
+            $sums[mb_strtolower($row->spot)]['contacts_weighed'] += $row->n * ContactKind::from($row->kind)->weight();
+        }
+        $this->seen = null;
+        DB::table('spot_sums')->where('trip_id', $this->id)->delete();
+        DB::table('spot_sums')->insert(array_values($sums));
+        self::query()->whereKey($this->id)->update(['casts_made' => array_sum(array_column($sums, 'casts')), 'contacts_weighed' => array_sum(array_column($sums, 'contacts_weighed'))]);
     }
 
     protected static function booted(): void

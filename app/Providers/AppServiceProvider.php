@@ -25,7 +25,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict(! $this->app->environment('production'));
         // A day is only ever found among the angler's own: other people's ids do not exist for them.
-        Route::bind('trip', fn (string $id): Trip => Trip::query()->where('user_id', Auth::id())->with('user')->findOrFail((int) $id));
+        Route::bind('trip', fn (string $id): Trip => Trip::query()->where('user_id', Auth::id())->findOrFail((int) $id)->setRelation('user', Auth::user()));
         Route::bind('lake', fn (string $id): Lake => Lake::query()->where('user_id', Auth::id())->findOrFail((int) $id, Lake::LIGHT));
         TrustProxies::at(config('app.proxies'));
         RateLimiter::for('register', fn (Request $request): Limit => Limit::perMinute(20)->by((string) $request->ip()));

@@ -10,7 +10,6 @@ use App\Models\Trip;
 use Illuminate\Support\Facades\DB;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Settler;
-use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Pictures\Ribbon\Fished;
 use OldEddy\Where\Places\DayByHour;
 use OldEddy\Where\Places\Hour;
@@ -133,19 +132,15 @@ final class DayOnLake
     /** @return array<string, OwnRecord> what one's own days in the same stage say of each spot, today left out */
     private function records(): array
     {
-        // A spot that was renamed keeps what was fished there: the stints know it by its id.
-        $name = 'coalesce(spots.name, stints.spot)';
-        $rows = DB::table('stints')->join('trips', 'trips.id', '=', 'stints.trip_id')->leftJoin('spots', 'spots.id', '=', 'stints.spot_id')
+        // A spot that was renamed keeps what was fished there: the sums know it by its id.
+        $name = 'coalesce(spots.name, spot_sums.spot)';
+        $rows = DB::table('spot_sums')->join('trips', 'trips.id', '=', 'spot_sums.trip_id')->leftJoin('spots', 'spots.id', '=', 'spot_sums.spot_id')
             ->where('trips.user_id', $this->trip->user_id)->where('trips.stage', $this->trip->stage)->where('trips.lake_id', $this->lake->id)
-            ->where('trips.id', '!=', $this->trip->id)->whereNull('trips.drill_seed')->whereNull('stints.deleted_at');
-        $casts = $rows->clone()->groupByRaw($name)->selectRaw("{$name} as place, sum(cast_count) as casts")->pluck('casts', 'place');
-        $weights = [];
-        foreach ($rows->clone()->join('contacts', 'contacts.stint_id', '=', 'stints.id')->whereNull('contacts.deleted_at')->groupByRaw("{$name}, kind")->selectRaw("{$name} as place, kind, count(*) as n")->get() as $row) {
-            $weights[$row->place] = ($weights[$row->place] ?? 0.0) + $row->n * ContactKind::from($row->kind)->weight();
-        }
+            ->where('trips.id', '!=', $this->trip->id)->whereNull('trips.drill_seed')
+            ->groupByRaw($name)->selectRaw("{$name} as place, sum(casts) as casts, sum(spot_sums.contacts_weighed) as contacts")->get();
         $records = [];
-        foreach ($casts as $spot => $made) {
-            $records[(string) $spot] = new OwnRecord((int) $made, $weights[$spot] ?? 0.0);
+        foreach ($rows as $row) {
+            $records[(string) $row->place] = new OwnRecord((int) $row->casts, (float) $row->contacts);
         }
 
         return $records;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\Trip;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -15,12 +14,19 @@ final class DayController
     /** What a new day takes over from the last one: the water changes, the place and the fish seldom do. */
     private const CARRIED = ['species', 'waterbody', 'lat', 'lon', 'timezone', 'platform', 'rods', 'owned'];
 
+    /** So many finished days stand on a page. */
+    private const A_PAGE = 25;
+
     public function index(Request $request): View
     {
-        $trips = $request->user()->trips()->whereNull('drill_seed')->withCount('contacts')->get()
-            ->sortByDesc(fn (Trip $t): string => ($t->isOpen() ? '1' : '0').($t->conditions['date'] ?? '').$t->id);
+        $request->validate(['page' => ['nullable', 'integer', 'between:1,100000']]);
+        $days = $request->user()->trips()->whereNull('drill_seed')->withCount('contacts')->orderByDesc('day')->orderByDesc('id');
 
-        return view('days.index', ['open' => $trips->filter->isOpen(), 'closed' => $trips->reject->isOpen(), 'ask' => (string) Str::uuid()]);
+        return view('days.index', [
+            'open' => $days->clone()->whereNull('closed_at')->get(),
+            'closed' => $days->clone()->whereNotNull('closed_at')->paginate(self::A_PAGE),
+            'ask' => (string) Str::uuid(),
+        ]);
     }
 
     /** The form carries an id of its own: sent twice, it opens one day. */

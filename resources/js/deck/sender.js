@@ -4,13 +4,19 @@ import { entries } from './words.js';
 
 const AT_ONCE = 250;
 
+/** A state with the slices that the server did not send again, since the device has them. */
+export function withSlices(state, before) {
+    const had = new Map(before.rods.map((rod) => [rod.slice_key, rod.slice]));
+    return { ...state, rods: state.rods.map((rod) => ({ ...rod, slice: rod.slice ?? had.get(rod.slice_key) })) };
+}
+
 /** The part of the deck that sends what waits, and takes the server's answer. The book is the deck's own. */
 export const sender = (book) => ({
     async takeState(state) {
-        book.server = state;
+        book.server = withSlices(state, book.server);
         book.sent.forEach((e) => book.counted.add(e.id));
         book.sent = [];
-        await keepDeck(this.trip, state);
+        await keepDeck(this.trip, book.server);
         await this.redraw();
     },
 
@@ -55,7 +61,7 @@ export const sender = (book) => ({
         const own = (entry) => !entry.angler || entry.angler === this.owner;
         while ((queue = [...(await waiting(this.trip)).filter(own), ...this.stuck.map((event) => ({ event }))]).length) {
             const batch = queue.slice(0, AT_ONCE);
-            const { status, data } = await send('POST', this.url, { events: batch.map((e) => e.event), more: queue.length > batch.length });
+            const { status, data } = await send('POST', this.url, { events: batch.map((e) => e.event), more: queue.length > batch.length, slices: book.server.rods.map((rod) => rod.slice_key) });
             if (status !== 200) {
                 this.notice = data.message ?? 'The log was not taken.';
                 return;

@@ -11,12 +11,13 @@
             @empty
                 <p>No day is open. Begin one: name the water and the date, and read it.</p>
             @endforelse
-            <h2>Finished</h2>
+            <h2 id="finished">Finished</h2>
             @forelse ($closed as $day)
                 @include('days.row', ['day' => $day])
             @empty
                 <p>None yet.</p>
             @endforelse
+            @include('partials.pages', ['pages' => $closed, 'what' => 'finished days', 'at' => 'finished'])
         </section>
         <div>
         <form method="post" action="{{ route('days.open') }}" class="card" x-data="newDay">

@@ -59,7 +59,7 @@
                         <li><label class="tick"><input type="checkbox" name="spots[]" value="{{ $spot->id }}" aria-label="Mark {{ $spot->name }}"></label><a href="{{ route('lake', [$lake, 'spot' => $spot->id, ...request()->only('q', 'page')]) }}#spot" @if ($chosen?->id === $spot->id) aria-current="true" @endif>{{ $spot->name }}</a> <span class="muted">{{ App\Show\Word::of($spot->structure ?? '') }}</span></li>
                     @endforeach
                     </ul>
-                    @if ($spots->hasPages())<nav class="beside" aria-label="Pages of spots">@if ($spots->previousPageUrl())<a href="{{ $spots->previousPageUrl() }}#spots">Before</a>@endif <span>page {{ $spots->currentPage() }} of {{ $spots->lastPage() }}</span> @if ($spots->nextPageUrl())<a href="{{ $spots->nextPageUrl() }}#spots">After</a>@endif</nav>@endif
+                    @include('partials.pages', ['pages' => $spots, 'what' => 'spots', 'at' => 'spots'])
                     <details><summary>With those that are marked</summary><div class="beside">
                         <label><span class="field-label">they are</span><select name="structure"><option value="">not said</option>@foreach ($options['structure'] as $key)<option value="{{ $key }}">{{ App\Show\Word::of($key) }}</option>@endforeach</select></label>
                         <button type="submit" name="do" value="structure">Say so</button>

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Trip;
+use App\Waters\DayOnLake;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use OldEddy\Log\Evidence\ContactKind;
+
+/** What is kept added up is what adding up anew would give. */
+final class SumsTest extends WaterTestCase
+{
+    public function test_the_sums_of_a_day_and_its_spots_follow_every_entry(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren);
+        [$wall, $point] = [(string) Str::uuid(), (string) Str::uuid()];
+        $fish = (string) Str::uuid();
+        $out = $this->event('remove', ['stint' => $point]);
+        $steps = [
+            [$this->stint($wall, 'Wall'), $this->event('casts', ['stint' => $wall, 'count' => 7]), $this->event('contact', ['stint' => $wall, 'contact' => $fish, 'contact_kind' => 'caught'])],
+            [$this->stint($point, 'Point'), $this->event('casts', ['stint' => $point, 'count' => 3])],
+            [$this->event('detail', ['contact' => $fish, 'fields' => ['kind' => 'bump']])],
+            [$this->event('amend', ['stint' => $point, 'fields' => ['spot' => 'wall']])],
+            [$out],
+            [$this->event('undo', ['target' => $out['id']])],
+            [$this->event('remove', ['contact' => $fish])],
+        ];
+        foreach ($steps as $events) {
+            $this->log($trip, $events)->assertOk();
+            self::assertEquals($this->anew($trip), $this->kept($trip));
+            self::assertSame((int) $trip->refresh()->getAttribute('casts_made'), array_sum(array_column($this->kept($trip), 0)));
+        }
+        self::assertSame(['wall' => [10, 0.0]], $this->kept($trip), 'one spot, however it is spelt');
+    }
+
+    public function test_the_sums_of_days_from_before_are_filled_in(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren);
+        $stint = (string) Str::uuid();
+        $this->log($trip, [$this->stint($stint, 'Wall'), $this->event('casts', ['stint' => $stint, 'count' => 7]), $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'missed'])])->assertOk();
+        $before = $this->kept($trip);
+        DB::table('spot_sums')->delete();
+        (require database_path('migrations/2026_11_28_000028_fill_spot_sums.php'))->up();
+        self::assertEquals($before, $this->kept($trip));
+    }
+
+    public function test_a_spot_that_was_renamed_keeps_its_record(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $lake = $wren->lakes()->create(['name' => 'Test pond']);
+        $spot = $lake->spots()->create(['name' => 'Wall', 'lat' => 36.9, 'lon' => -80.1, 'structure' => 'point', 'cover' => ['rock']]);
+        [$before, $today] = [$this->trip($wren), $this->trip($wren, ['date' => '2026-04-22'])];
+        foreach ([$before, $today] as $trip) {
+            $trip->update(['lake_id' => $lake->id]);
+        }
+        $stint = (string) Str::uuid();
+        $this->log($before->refresh(), [$this->stint($stint, 'Wall'), $this->event('casts', ['stint' => $stint, 'count' => 30]), $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'caught'])])->assertOk();
+        $spot->update(['name' => 'Rock wall']);
+        $ranked = (new DayOnLake($today->refresh()->load('user'), $lake->refresh()))->ranked(540)[0];
+        self::assertSame('Rock wall', $ranked->place->name);
+        self::assertStringContainsString('30 casts', implode(' ', array_map(static fn ($r): string => (string) $r->text, $ranked->reasons)));
+    }
+
+    public function test_days_come_a_page_at_a_time_the_latest_first(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        for ($i = 1; $i <= 30; $i++) {
+            $this->trip($wren, ['date' => sprintf('2026-04-%02d', $i)])->update(['name' => "Day number {$i}.", 'closed_at' => now()]);
+        }
+        $this->trip($wren)->update(['name' => 'Still open']);
+        $this->get(route('days'))->assertOk()->assertSee('Still open')->assertSeeInOrder(['Day number 30.', 'Day number 6.'])->assertDontSee('Day number 5.')->assertSee('page 1 of 2');
+        $this->get(route('days', ['page' => 2]))->assertOk()->assertSee('Still open')->assertSeeInOrder(['Day number 5.', 'Day number 1.'])->assertDontSee('Day number 6.');
+        $this->get(route('days', ['page' => 'x']))->assertRedirect();
+    }
+
+    public function test_a_slice_that_the_device_has_is_not_sent_again(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren, ['water' => ['temp_f' => 60, 'visibility_ft' => 3]]);
+        $rods = $this->log($trip, [])->assertOk()->json('state.rods');
+        self::assertStringContainsString('<svg', $rods[0]['slice']);
+        $again = fn (): array => $this->postJson(route('log', $trip), ['events' => [], 'slices' => array_column($rods, 'slice_key')])->assertOk()->json('state.rods');
+        self::assertSame(array_fill(0, count($rods), null), array_column($again(), 'slice'));
+        $this->patchJson(route('conditions.change', $trip), ['field' => 'water.visibility_ft', 'value' => 9])->assertOk();
+        self::assertStringContainsString('<svg', (string) $again()[0]['slice'], 'other water, another slice');
+    }
+
+    /** @return array<string, array{int, float}> casts and weighed contacts by spot, as they are kept */
+    private function kept(Trip $trip): array
+    {
+        return DB::table('spot_sums')->where('trip_id', $trip->id)->get()->mapWithKeys(static fn (object $r): array => [mb_strtolower($r->spot) => [(int) $r->casts, (float) $r->contacts_weighed]])->sortKeys()->all();
+    }
+
+    /** @return array<string, array{int, float}> the same added up from the log itself */
+    private function anew(Trip $trip): array
+    {
+        $sums = [];
+        foreach ($trip->stints()->with('contacts')->get() as $stint) {
+            $at = mb_strtolower($stint->spot);
+            $weights = $stint->contacts->map(static fn ($c): float => ContactKind::from($c->kind)->weight())->sum();
+            $sums[$at] = [($sums[$at][0] ?? 0) + $stint->cast_count, ($sums[$at][1] ?? 0.0) + $weights];
+        }
+        ksort($sums);
+
+        return $sums;
+    }
+}
