@@ -8,7 +8,10 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\Cache;
 use OldEddy\Where\Lake\DepthGrid;
+use OldEddy\Where\Lake\Feature;
+use OldEddy\Where\Lake\FeatureFinder;
 use OldEddy\Where\Lake\Fetch;
 use OldEddy\Where\Lake\Ground;
 use OldEddy\Where\Lake\Position;
@@ -139,6 +142,20 @@ final class Lake extends Model
         }
 
         return $bytes === null ? null : $this->unpacked[1] ?? null;
+    }
+
+    /** What the shape of its bottom is known by: another one for every change of its depths. */
+    public function shapeKey(): string
+    {
+        return $this->attributes['working'] === null ? "none-{$this->id}" : hash('sha256', $this->attributes['working']);
+    }
+
+    /** @return list<Feature> the features of its bottom; found once for a shape */
+    public function features(): array
+    {
+        $grid = $this->workingGrid();
+
+        return $grid === null ? [] : Cache::remember(sprintf('features:%d:%s', FeatureFinder::EDITION, $this->shapeKey()), now()->addMonth(), static fn (): array => FeatureFinder::find($grid));
     }
 
     private function ground(DepthGrid $grid): Ground

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Waters;
 
 use App\Models\LakeSpot;
+use Illuminate\Support\Facades\Cache;
 use OldEddy\Basics\Units\Speed;
 use OldEddy\Pictures\Ribbon\Fished;
 use OldEddy\Where\Lake\Position;
+use OldEddy\Where\Route\Distances;
 use OldEddy\Where\Route\Leg;
 use OldEddy\Where\Route\Router;
 use OldEddy\Where\Route\RouteTask;
@@ -28,6 +30,11 @@ final class DayRoute
 
     private Runs $runs;
 
+    private Distances $distances;
+
+    /** Where the ways over this water at this level are kept, so that a route planned anew on the water need not find them again. */
+    private string $kept;
+
     /** @param  Asked  $asked */
     public function __construct(private readonly DayOnLake $day, private readonly array $asked)
     {
@@ -36,7 +43,10 @@ final class DayRoute
         $this->spots = array_values(array_filter($day->spots, static fn (LakeSpot $s): bool => in_array($s->id, $asked['locked'], true) || (in_array($s->name, $best, true) && ! in_array($s->id, $asked['forbidden'], true) && $s->id !== ($asked['start'] ?? null))));
         // Of a lake whose depths nobody measured, no way over water is known.
         $grid = $day->lake->deepest() === null ? null : $day->lake->workingGrid();
-        $this->runs = new Runs($grid === null ? null : new WaterWays($grid->atLevel($day->day->riseFt())));
+        $ways = $grid === null ? null : new WaterWays($grid->atLevel($day->day->riseFt()));
+        $this->kept = sprintf('ways:%s:%.1f', $day->lake->shapeKey(), $day->day->riseFt());
+        $this->distances = new Distances($ways, $ways === null ? [] : Cache::get($this->kept, []));
+        $this->runs = new Runs($this->distances, $ways);
     }
 
     /** @return array{stops: list<array{spot: int, name: string, at: int, to: int, run_min: float, fuel: float}>, line: list<array{float, float}>, home_min: float, end: int, fuel: float, note: ?string} */
@@ -96,7 +106,10 @@ final class DayRoute
     {
         $places = [$this->start(), ...array_map(static fn (LakeSpot $s): Position => $s->position(), $this->spots), $this->home()];
 
-        return $this->runs->minutes($places, Speed::fromMph($this->asked['speed_mph']));
+        $minutes = $this->runs->minutes($places, Speed::fromMph($this->asked['speed_mph']));
+        Cache::put($this->kept, $this->distances->known(), now()->addWeek());
+
+        return $minutes;
     }
 
     /** Where the boat is: as its instruments say, at a spot, or at the ramp. */

@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use OldEddy\Where\Lake\DepthGrid;
 use OldEddy\Where\Lake\Position;
+use OldEddy\Where\Route\Distances;
 use OldEddy\Where\Route\Leg;
 use OldEddy\Where\Route\Router;
 use OldEddy\Where\Route\RouteTask;
@@ -100,6 +101,36 @@ final class RouteTest extends TestCase
         $shut = new WaterWays(new DepthGrid(37, -80, 10, 60, 60, array_map(static fn (float $d, int $i): float => $i % 60 > 28 && $i % 60 < 32 ? 0.0 : $d, $depths, array_keys($depths))));
         self::assertSame([INF], $shut->feetTo($a, [$b]));
         self::assertSame([], $shut->between($a, $b));
+    }
+
+    public function test_a_way_found_once_is_known_both_ways_and_found_no_more(): void
+    {
+        $grid = new DepthGrid(37, -80, 10, 20, 20, array_fill(0, 400, 8.0));
+        $at = static fn (int $col, int $row): Position => new Position(...$grid->position($col, $row));
+        $places = [$at(1, 1), $at(18, 3), $at(5, 17)];
+        $found = new Distances(new WaterWays($grid));
+        $feet = $found->between($places);
+        self::assertSame(0.0, $feet[0][0]);
+        self::assertSame($feet[0][2], $feet[2][0]);
+        // What is known is taken as it is: a store that was tampered with shows in the answer.
+        $known = $found->known();
+        foreach ($known as $from => $to) {
+            $known[$from] = array_map(static fn (float $f): float => $f + 1000, $to);
+        }
+        $again = (new Distances(new WaterWays($grid), $known))->between([...$places, $at(10, 10)]);
+        self::assertEqualsWithDelta($feet[0][1] + 1000, $again[0][1], 1e-9);
+        self::assertEqualsWithDelta($at(1, 1)->feetTo($at(10, 10)), $again[3][0], 120, 'only the new place is found');
+    }
+
+    public function test_where_no_depths_are_known_a_run_is_straight_and_a_third_longer(): void
+    {
+        $here = new Position(37.0, -80.0);
+        $there = new Position(37.01, -80.0);
+        // A hundredth of a degree of latitude is 1 112 m, 3 648 ft (the metre's own definition: a quarter meridian of ten million).
+        self::assertEqualsWithDelta(3648 * 1.33, (new Distances(null))->between([$here, $there])[0][1], 15);
+        self::assertSame('b', $here->nearest(['a' => new Position(37.002, -80.0), 'b' => new Position(37.0005, -80.0)], 100));
+        self::assertNull($here->nearest(['a' => new Position(37.002, -80.0)], 100));
+        self::assertNull($here->nearest([], 100));
     }
 
     /** @param  list<int>  $locked */

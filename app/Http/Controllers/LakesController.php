@@ -16,7 +16,6 @@ use Illuminate\Http\Request;
 use OldEddy\Day\Conditions\Bottom;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Day\Conditions\Structure;
-use OldEddy\Where\Lake\FeatureFinder;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -50,7 +49,7 @@ final class LakesController
         $grid = $lake->workingGrid();
         $known = $lake->spots()->pluck('name')->flip();
         [$features, $seen] = [[], []];
-        foreach ($grid === null ? [] : FeatureFinder::find($grid) as $feature) {
+        foreach ($lake->features() as $feature) {
             if (in_array($feature->key(), $lake->dropped ?? [], true)) {
                 continue;
             }

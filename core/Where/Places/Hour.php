@@ -6,14 +6,15 @@ namespace OldEddy\Where\Places;
 
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Spot;
+use OldEddy\Day\Sun\SunPosition;
 use OldEddy\Log\Evidence\Prior;
 use OldEddy\Reading\Reading;
 use OldEddy\Reading\WaterReader;
 
-/** An hour of the day for the ranking of spots: its reading, the level over the reference in feet, the usual contacts per cast. */
+/** An hour of the day for the ranking of spots: its reading, where the sun stands (null where unknown), the level over the reference in feet, the usual contacts per cast. */
 final readonly class Hour
 {
-    private function __construct(public int $minute, public Reading $reading, public float $levelFt, public Prior $usual)
+    private function __construct(public int $minute, public Reading $reading, public ?SunPosition $sun, public float $levelFt, public Prior $usual)
     {
     }
 
@@ -26,6 +27,6 @@ final readonly class Hour
         $sun = $day->sunDay?->at($minute);
         $then = $day->with(['minuteOfDay' => $minute, 'sunElevationDeg' => $sun?->elevationDeg, 'sunAzimuthDeg' => $sun?->azimuthDeg, 'lowLight' => $sun !== null && $sun->isLow(), 'spot' => $deepestFt === null ? new Spot : new Spot(shallowFt: 0.0, deepFt: $deepestFt)]);
 
-        return new self($minute, WaterReader::read($then), $day->riseFt(), $usual);
+        return new self($minute, WaterReader::read($then), $sun, $day->riseFt(), $usual);
     }
 }

@@ -7,13 +7,10 @@ namespace OldEddy\Where\Route;
 use OldEddy\Basics\Units\Speed;
 use OldEddy\Where\Lake\Position;
 
-/** How long a boat runs between the places of a day: over the water where its depths are known, else straight with a detour. */
+/** The boat's runs between the places of a day: how long they take, and the line they are run on. */
 final readonly class Runs
 {
-    /** Where the depths are not known, runs are taken straight and a third longer. Own choice. */
-    private const DETOUR = 1.33;
-
-    public function __construct(private ?WaterWays $ways)
+    public function __construct(private Distances $distances, private ?WaterWays $ways)
     {
     }
 
@@ -26,13 +23,8 @@ final readonly class Runs
     public function minutes(array $places, Speed $speed): array
     {
         $perMinute = $speed->feetPerSecond() * 60;
-        $minutes = [];
-        foreach ($places as $from) {
-            $feet = $this->ways?->feetTo($from, $places) ?? array_map(static fn (Position $to): float => self::DETOUR * $from->feetTo($to), $places);
-            $minutes[] = array_map(static fn (float $f): float => $f / $perMinute, $feet);
-        }
 
-        return $minutes;
+        return array_map(static fn (array $feet): array => array_map(static fn (float $f): float => $f / $perMinute, $feet), $this->distances->between($places));
     }
 
     /**

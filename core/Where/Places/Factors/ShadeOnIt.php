@@ -19,11 +19,8 @@ final class ShadeOnIt implements PlaceFactor
     {
         $bank = $place->shade();
         $day = $hour->reading->day;
-        if ($bank === null || $day->sunDay === null || $day->sky->isCovered()) {
-            return null;
-        }
-        $sun = $day->sunDay->at($hour->minute);
-        if ($sun->elevationDeg <= 0) {
+        $sun = $hour->sun;
+        if ($bank === null || $sun === null || $sun->elevationDeg <= 0 || $day->sky->isCovered()) {
             return null;
         }
         $width = $bank->widthFt($sun);
