@@ -41,6 +41,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/token', [AccountController::class, 'token'])->name('token');
     Route::get('/settings', [SettingsController::class, 'show'])->name('settings');
     Route::post('/settings', [SettingsController::class, 'save'])->name('settings.save');
+    Route::get('/rules', [RuleController::class, 'index'])->name('rules');
     Route::get('/rules/{id}', [RuleController::class, 'show'])->name('rule');
     Route::get('/lakes', [LakesController::class, 'index'])->name('lakes');
     Route::post('/lakes', [LakesController::class, 'open'])->name('lakes.open');

@@ -1,12 +1,12 @@
 <?php
 
-// The lake's figures: terrain and features of 1000 × 1000 cells, and a route of 40 spots. Writes the grid for GDAL where a path is given.
+// The lake's figures: bottom and features of 1000 × 1000 cells, and a route of 40 spots. Writes the grid for GDAL where a path is given.
 
 declare(strict_types=1);
 
 use OldEddy\Where\Lake\DepthGrid;
 use OldEddy\Where\Lake\FeatureFinder;
-use OldEddy\Where\Lake\Terrain;
+use OldEddy\Where\Lake\Ground;
 use OldEddy\Where\Route\Router;
 use OldEddy\Where\Route\RouteTask;
 use OldEddy\Where\Route\Stop;
@@ -38,8 +38,7 @@ $told = static function (string $what, callable $do): mixed {
 
     return $made;
 };
-$told('slope, 1000 × 1000 cells', static fn (): array => Terrain::slopePercent($grid));
-$told('position index, 1000 × 1000 cells', static fn (): array => Terrain::positionFt($grid));
+$told('bottom made ready, 1000 × 1000 cells', static fn (): Ground => Ground::of($grid));
 $found = $told('features, 1000 × 1000 cells', static fn (): array => FeatureFinder::find($grid));
 printf("  %d features; peak memory %.0f MB (aim: 512)\n", count($found), memory_get_peak_usage() / 2 ** 20);
 $luck = new Randomizer(new Xoshiro256StarStar(hash('sha256', 'bench', true)));

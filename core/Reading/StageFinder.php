@@ -11,7 +11,7 @@ use OldEddy\Day\Season\Stage;
 use OldEddy\Day\Season\StageTable;
 use OldEddy\Day\Season\YearDirection;
 
-/** Finds the stage from temperature and direction of the year; what the angler sees overrides both. Basis: handbook 02. */
+/** Finds the stage from temperature and direction of the year; what the angler sees overrides both. Basis: rules F1 and F19. */
 final class StageFinder
 {
     /** Northern day of the year after which no black bass spawn is reckoned with (about 12 July; our own choice). */

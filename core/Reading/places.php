@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 // Where each species stands in each stage, before today's water moves it:
-// depth band in feet · column · tightness · structures · covers · rule. Basis: common practice, handbook 02;
-// depths the handbook does not give are our own.
+// depth band in feet · column · tightness · structures · covers · rule. Basis: common practice, rules F2 to F11;
+// depths they do not give are our own.
 $bass = [
     'winter' => [[9, 20], 'bottom', 'tight', ['channel_swing', 'hump', 'bluff_transition', 'rock_pile', 'riprap', 'main_point'], ['rock', 'standing_timber', 'brush'], 'F2'],
     'early_prespawn' => [[12, 26], 'bottom', 'near', ['main_point', 'hump', 'ledge', 'channel_swing', 'secondary_point'], ['rock', 'stumps', 'standing_timber'], 'F3'],

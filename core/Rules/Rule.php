@@ -6,7 +6,7 @@ namespace OldEddy\Rules;
 
 use OldEddy\Basics\Said;
 
-/** One rule of the trade: its id, handbook chapter (1 to 10), basis, named source if it has one, and text. */
+/** One rule of the trade: its id, chapter of the rule book (1 to 10), basis, named source if it has one, and text. */
 final readonly class Rule
 {
     public function __construct(

@@ -32,7 +32,7 @@ final class RuleBook
         return isset(self::rows()[$id]);
     }
 
-    /** @return list<Rule> every rule, in handbook order */
+    /** @return list<Rule> every rule, in the order of the book */
     public static function all(): array
     {
         return array_map(self::rule(...), array_keys(self::rows()));

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 // The rules of the trade, one row each: id => [chapter, basis, source, text].
-// Texts are the handbook's own words. Values named "from memory" have not been held against the printed source.
+// The book of the rules that this program knows. Values named "from memory" have not been held against the printed source.
 
 return [
     'W1' => [1, 'common_practice', null, 'Clarity is relative. Judge today against the normal of this water: fish of a water that is always muddy feed well in mud; a drop from {20 ft} to {12 ft} unsettles fish just as a drop from {8 ft} to {1 ft} does. Ratio today/normal: up to 0.25 sharply_down, to 0.6 down, to 1.5 as_usual, above up. (Cut points OWN.)'],
@@ -42,6 +42,7 @@ return [
     'F13' => [2, 'own', null, 'Strike radius in feet from mood: active 4, neutral 1.5, negative 0.5 (the {6 inches} of W14, CP), never more than 0.8 × visibility in feet plus what sound adds (rattle or thumping blade: +{1 ft}). Interpolate smoothly.'],
     'F14' => [2, 'common_practice', null, 'Neutral and negative fish still help: they follow, boil or bump. Each is a mark to come back to with something slower.'],
     'F15' => [2, 'common_practice', null, 'Company: a fish seldom stands alone in winter, among river walleye, or in a prespawn group; work the place again at once.'],
+    'F19' => [2, 'common_practice', null, 'Every species has its own temperatures: what is cold for a bass is warm for pike, walleye, muskie. Nothing learned about bass (spans of lures, seasons, assumed temperatures, shade) speaks for another species unless its record says so. An assumed temperature for a typed stage comes from that species\' row.'],
     'STAGES' => [2, 'common_practice', null, 'Stage follows water temperature and the direction of the year; what the angler sees (beds, fry, leaves turning) overrides it. One table holds the cut points of each species; several of them are values from memory.'],
     'L1' => [3, 'common_practice', null, 'Grass: edge, fished parallel → bladed_jig (stain) or paddletail_swimbait (clear); inside → swim_jig; matted → hollow_frog, punch_rig; dying fall grass → bladed_jig popped.'],
     'L2' => [3, 'common_practice', null, 'Wood: moving → spinnerbait, squarebill_crankbait, underspin_swimbait, swim_jig; still → flipping_jig. Reeds: creature_texas_rig or flipping_jig (middle of the thick patch when the edge gives nothing), hollow_frog. Open water: exposed hook.'],

@@ -7,7 +7,7 @@ namespace Tests\Core;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Colors, rule by rule. Common practice, no source: handbook chapter 04. */
+/** Colors, rule by rule. Common practice, no source. */
 final class ColorTest extends TestCase
 {
     use Days;

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use OldEddy\Choice\Retrieve\Pace;
-use OldEddy\Log\Evidence\Contact;
-use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Log\Evidence\Effects;
 use OldEddy\Log\Evidence\Evidence;
 use OldEddy\Log\Evidence\Stint;
@@ -15,10 +13,12 @@ use PHPUnit\Framework\TestCase;
 /** All levels weighed together; checked against known rates and against what partial pooling must do. */
 final class EffectsTest extends TestCase
 {
+    use Stints;
+
     public function test_credit_goes_to_the_level_that_earns_it(): void
     {
         // The reeds bring four times as much whatever is thrown; the frog was thrown in the reeds four times in five.
-        $log = [$this->stint('reeds', 'hollow_frog', 400, 64), $this->stint('reeds', 'spinnerbait', 100, 16), $this->stint('wood', 'hollow_frog', 100, 4), $this->stint('wood', 'spinnerbait', 400, 16)];
+        $log = [$this->of('reeds', 'hollow_frog', 400, 64), $this->of('reeds', 'spinnerbait', 100, 16), $this->of('wood', 'hollow_frog', 100, 4), $this->of('wood', 'spinnerbait', 400, 16)];
         $effects = Effects::in(Evidence::weigh($log));
         $frog = $effects->rate(['lure' => 'hollow_frog'])->mean() / $effects->rate(['lure' => 'spinnerbait'])->mean();
         $reeds = $effects->rate(['cover' => 'reeds'])->mean() / $effects->rate(['cover' => 'wood'])->mean();
@@ -32,9 +32,9 @@ final class EffectsTest extends TestCase
 
     public function test_few_casts_say_little_and_unknown_levels_nothing(): void
     {
-        $rest = $this->stint('wood', 'spinnerbait', 200, 5);
-        $few = Effects::in(Evidence::weigh([$rest, $this->stint('reeds', 'spinnerbait', 5, 2)]));
-        $many = Effects::in(Evidence::weigh([$rest, $this->stint('reeds', 'spinnerbait', 100, 40)]));
+        $rest = $this->of('wood', 'spinnerbait', 200, 5);
+        $few = Effects::in(Evidence::weigh([$rest, $this->of('reeds', 'spinnerbait', 5, 2)]));
+        $many = Effects::in(Evidence::weigh([$rest, $this->of('reeds', 'spinnerbait', 100, 40)]));
         $ratio = static fn (Effects $e): float => $e->rate(['cover' => 'reeds'])->mean() / $e->perCast;
         self::assertGreaterThan(1.0, $ratio($few));
         self::assertGreaterThan($ratio($few) * 1.5, $ratio($many), 'the same rate, better known');
@@ -54,12 +54,12 @@ final class EffectsTest extends TestCase
             self::assertSame($pace, Pace::ofCadence($key)?->value, $key);
         }
         self::assertNull(Pace::ofCadence('something of my own'));
-        self::assertSame('slow', $this->stint('reeds', 'casting_jig', 1, 0, 'crawl_rest')->levels['speed']);
-        self::assertArrayNotHasKey('speed', $this->stint('reeds', 'casting_jig', 1, 0)->levels);
+        self::assertSame('slow', $this->of('reeds', 'casting_jig', 1, 0, 'crawl_rest')->levels['speed']);
+        self::assertArrayNotHasKey('speed', $this->of('reeds', 'casting_jig', 1, 0)->levels);
     }
 
-    private function stint(string $cover, string $lure, int $casts, int $contacts, ?string $retrieve = null): Stint
+    private function of(string $cover, string $lure, int $casts, int $contacts, ?string $retrieve = null): Stint
     {
-        return new Stint('2026-05-02T08:00', ['cover' => $cover, 'lure' => $lure, 'retrieve' => $retrieve], null, $casts, null, array_fill(0, $contacts, new Contact(ContactKind::Caught, atCast: 1)));
+        return $this->stint(['cover' => $cover, 'lure' => $lure, 'retrieve' => $retrieve], $casts, array_fill(0, $contacts, 'caught'), null, 1);
     }
 }

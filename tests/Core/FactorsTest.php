@@ -14,6 +14,7 @@ final class FactorsTest extends TestCase
 {
     use Days;
 
+    /** SCORE. */
     public function test_the_score_is_the_product_of_its_reasons(): void
     {
         foreach ([[], ['water.visibility_ft' => 0.5], ['date' => '2026-07-18', 'water.temp_f' => 84, 'forage' => ['shad']]] as $day) {

@@ -15,41 +15,57 @@ use OldEddy\Where\Lake\Ground;
 use OldEddy\Where\Lake\Shape;
 use OldEddy\Where\Lake\Shoreline;
 use OldEddy\Where\Lake\Soundings;
-use OldEddy\Where\Lake\Terrain;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class LakeTest extends TestCase
 {
-    /** Source: GDAL's gdaldem slope -p and TPI (Debian 12), see references/make-terrain.sh. */
-    public function test_terrain_figures_agree_with_a_geospatial_library(): void
+    /**
+     * Source: GDAL's gdaldem slope -p (Debian 12), see references/make-terrain.sh. Ours is that of a bottom smoothed twice, so
+     * that it is flatter at bumps of a cell or two and must go up and down with theirs everywhere.
+     */
+    public function test_the_slope_of_the_bottom_follows_that_of_a_geospatial_library(): void
     {
         $g = json_decode((string) file_get_contents(__DIR__.'/references/terrain.json'), true, flags: JSON_THROW_ON_ERROR);
-        $grid = new DepthGrid(37, -80, $g['cell'], $g['cols'], $g['rows'], array_map(floatval(...), $g['depths_ft']));
-        $compared = 0;
-        foreach ([['slope_percent', Terrain::slopePercent($grid), 1.0], ['position_m', Terrain::positionFt($grid), 0.3048]] as [$key, $ours, $unit]) {
-            foreach ($g[$key] as $i => $theirs) {
-                self::assertSame($theirs === null, $ours[$i] === null, "{$key} {$i}");
-                if ($theirs !== null) {
-                    self::assertEqualsWithDelta($theirs, $ours[$i] * $unit, 2e-4 * max(1, abs($theirs)), "{$key} {$i}");
-                    $compared++;
-                }
+        $ours = Ground::of(new DepthGrid(37, -80, $g['cell'], $g['cols'], $g['rows'], array_map(floatval(...), $g['depths_ft'])))->slope;
+        $pairs = [];
+        foreach ($g['slope_percent'] as $i => $theirs) {
+            if ($theirs !== null && $ours[$i] !== null) {
+                $pairs[] = [$theirs, $ours[$i]];
             }
         }
-        self::assertSame(2 * 22 * 16, $compared);
+        self::assertCount(22 * 16, $pairs);
+        $apart = array_map(static fn (array $p): float => abs($p[0] - $p[1]), $pairs);
+        sort($apart);
+        self::assertLessThan(1.0, $apart[176], 'half of all cells within one per cent of slope');
+        self::assertGreaterThan(0.93, self::correlation($pairs));
     }
 
-    public function test_unknown_cells_stay_unknown(): void
+    /** A plane is smoothed to itself: a drop of a foot in ten metres is 3.048 per cent. */
+    public function test_the_slope_of_a_plane_is_exact_and_what_is_unknown_stays_so(): void
     {
-        $depths = array_fill(0, 49, 8.0);
-        $depths[24] = null;
-        $slope = Terrain::slopePercent(new DepthGrid(37, -80, 10, 7, 7, $depths));
-        self::assertNull($slope[24]);
-        self::assertNull($slope[16], 'beside it');
-        self::assertSame(0.0, $slope[8]);
+        $depths = array_map(static fn (int $i): ?float => $i === 60 ? null : 5.0 + $i % 11, range(0, 120));
+        $slope = Ground::of(new DepthGrid(37, -80, 10, 11, 11, $depths))->slope;
+        self::assertEqualsWithDelta(3.048, $slope[11 * 2 + 5], 0.01);
+        self::assertNull($slope[60]);
     }
 
-    /** A lake made by hand: its features are known. */
+    /** @param  list<array{float, float}>  $pairs */
+    private static function correlation(array $pairs): float
+    {
+        [$x, $y] = [array_column($pairs, 0), array_column($pairs, 1)];
+        [$mx, $my] = [array_sum($x) / count($x), array_sum($y) / count($y)];
+        [$xy, $xx, $yy] = [0.0, 0.0, 0.0];
+        foreach ($pairs as [$a, $b]) {
+            $xy += ($a - $mx) * ($b - $my);
+            $xx += ($a - $mx) ** 2;
+            $yy += ($b - $my) ** 2;
+        }
+
+        return $xy / sqrt($xx * $yy);
+    }
+
+    /** S23. A lake made by hand: its features are known. */
     #[DataProvider('features')]
     public function test_the_features_of_a_hand_made_lake_are_found_where_they_are(Structure $kind, callable $lake, int $col, int $row, int $within): void
     {

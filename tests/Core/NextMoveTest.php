@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use OldEddy\Day\Schools\Schools;
-use OldEddy\Log\Evidence\Contact;
-use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Log\Evidence\Evidence;
 use OldEddy\Log\Evidence\Level;
 use OldEddy\Log\Evidence\Pattern;
@@ -22,7 +20,7 @@ use PHPUnit\Framework\TestCase;
 /** The next move where it is known what could be fished: M1-M9, common practice, no source. */
 final class NextMoveTest extends TestCase
 {
-    private int $minute = 0;
+    use Stints;
 
     public function test_it_begins_with_the_first_spot_and_the_search_lure(): void
     {
@@ -32,7 +30,7 @@ final class NextMoveTest extends TestCase
 
     public function test_a_refusal_is_answered_slower_at_the_same_place(): void
     {
-        $move = $this->next([$this->stint('A', 'spinnerbait', 7, ['missed' => 6])])[0];
+        $move = $this->next([$this->at('A', 'spinnerbait', 7, ['missed' => 6])])[0];
         self::assertSame([Action::SlowDown, 'M3'], [$move->action, $move->ruleId]);
         self::assertSame('A', $move->offer?->place->name);
         self::assertLessThan(2.6, $move->offer->presentation->paceFtS);
@@ -40,18 +38,29 @@ final class NextMoveTest extends TestCase
 
     public function test_while_spots_are_left_the_search_goes_on_quickly(): void
     {
-        $moves = $this->next([$this->stint('A', 'spinnerbait', 8)]);
+        $moves = $this->next([$this->at('A', 'spinnerbait', 8)]);
         self::assertContains('M1', array_map(static fn (Move $m): string => $m->ruleId, $moves));
-        self::assertSame(Action::Stay, $this->next([$this->stint('A', 'spinnerbait', 7)])[0]->action);
-        $patient = $this->next([$this->stint('A', 'spinnerbait', 9)], new Schools(['tempo' => 'pick_apart']));
+        self::assertSame(Action::Stay, $this->next([$this->at('A', 'spinnerbait', 7)])[0]->action);
+        $patient = $this->next([$this->at('A', 'spinnerbait', 9)], new Schools(['tempo' => 'pick_apart']));
         self::assertSame('S3', $patient[0]->ruleId);
+    }
+
+    /** M2: of the places searched, back to the one that showed fish, with something slower. M11: too few casts say nothing. */
+    public function test_after_the_search_one_goes_back_with_something_slower(): void
+    {
+        $searched = [$this->at('A', 'spinnerbait', 12, ['follow' => 6]), $this->at('C', 'spinnerbait', 12), $this->at('B', 'spinnerbait', 12), $this->at('D', 'spinnerbait', 20)];
+        $back = array_values(array_filter($this->next($searched), static fn (Move $m): bool => $m->ruleId === 'M2'))[0] ?? null;
+        self::assertSame(Action::Return, $back?->action);
+        self::assertStringContainsString('Back to A', (string) $back->text);
+        self::assertLessThan(2.6, $back->offer?->presentation->paceFtS, 'slower than the spinnerbait');
+        self::assertSame('M11', $this->next([$this->at('A', 'spinnerbait', 3)])[0]->ruleId);
     }
 
     public function test_what_holds_is_carried_to_a_place_of_the_same_kind(): void
     {
         $moves = $this->next([
-            $this->stint('B', 'spinnerbait', 20), $this->stint('A', 'spinnerbait', 15, ['caught' => 4]), $this->stint('A', 'casting_jig', 10), $this->stint('A', 'spinnerbait', 15, ['caught' => 3]),
-            $this->stint('B', 'spinnerbait', 30),
+            $this->at('B', 'spinnerbait', 20), $this->at('A', 'spinnerbait', 15, ['caught' => 4]), $this->at('A', 'casting_jig', 10), $this->at('A', 'spinnerbait', 15, ['caught' => 3]),
+            $this->at('B', 'spinnerbait', 30),
         ]);
         $places = array_values(array_filter($moves, static fn (Move $m): bool => $m->action === Action::ChangePlace));
         self::assertNotSame([], $places);
@@ -60,7 +69,7 @@ final class NextMoveTest extends TestCase
 
     public function test_every_proposal_says_how_sure_it_is_or_what_would_change_it(): void
     {
-        foreach ([[], [$this->stint('A', 'spinnerbait', 9)], [$this->stint('A', 'spinnerbait', 20, ['caught' => 2])], [$this->stint('A', 'spinnerbait', 4, ['caught' => 3])]] as $log) {
+        foreach ([[], [$this->at('A', 'spinnerbait', 9)], [$this->at('A', 'spinnerbait', 20, ['caught' => 2])], [$this->at('A', 'spinnerbait', 4, ['caught' => 3])]] as $log) {
             foreach ($this->next($log) as $move) {
                 self::assertNotNull($move->unless, $move->text);
                 self::assertTrue($move->pBetter === null || ($move->pBetter > 0 && $move->pBetter < 1));
@@ -71,7 +80,7 @@ final class NextMoveTest extends TestCase
 
     public function test_mixed_up_levels_are_taken_apart_by_an_offer_that_has_only_some_of_them(): void
     {
-        $log = [$this->stint('A', 'casting_jig', 20, ['caught' => 3, 'lost' => 9]), $this->stint('C', 'casting_jig', 20, ['caught' => 8]), $this->stint('B', 'spinnerbait', 40), $this->stint('D', 'spinnerbait', 30)];
+        $log = [$this->at('A', 'casting_jig', 20, ['caught' => 3, 'lost' => 9]), $this->at('C', 'casting_jig', 20, ['caught' => 8]), $this->at('B', 'spinnerbait', 40), $this->at('D', 'spinnerbait', 30)];
         $evidence = Evidence::weigh($log);
         self::assertNotSame([], $evidence->confounded);
         foreach ($this->next($log) as $move) {
@@ -91,9 +100,9 @@ final class NextMoveTest extends TestCase
     /** M8: a lure that hooked fish here is gone back to when its successor does not pay in ten casts or more. */
     public function test_what_paid_here_comes_back_when_its_successor_does_not_pay(): void
     {
-        $log = [$this->stint('A', 'spinnerbait', 12, ['caught' => 5]), $this->stint('A', 'casting_jig', 9)];
+        $log = [$this->at('A', 'spinnerbait', 12, ['caught' => 5]), $this->at('A', 'casting_jig', 9)];
         self::assertNotContains(Action::Return, array_map(static fn (Move $m): Action => $m->action, $this->next($log)), 'not yet: nine casts');
-        $log[1] = $this->stint('A', 'casting_jig', 15);
+        $log[1] = $this->at('A', 'casting_jig', 15);
         $back = $this->next($log)[0];
         self::assertSame([Action::Return, 'M8', 'spinnerbait', 'A'], [$back->action, $back->ruleId, $back->offer?->presentation->lure, $back->offer->place->name]);
         self::assertStringContainsString('15 casts with the casting jig', $back->text);
@@ -102,11 +111,11 @@ final class NextMoveTest extends TestCase
     /** M8: a lure that only showed fish is followed down the ladder, and comes back when the ladder is through. */
     public function test_the_ladder_of_refusals_goes_down_and_back(): void
     {
-        $shown = $this->stint('A', 'spinnerbait', 20, ['follow' => 5]);
-        $down = $this->next([$shown, $this->stint('A', 'casting_jig', 14)]);
+        $shown = $this->at('A', 'spinnerbait', 20, ['follow' => 5]);
+        $down = $this->next([$shown, $this->at('A', 'casting_jig', 14)]);
         self::assertSame([Action::Downsize, 'M8', 'shaky_head'], [$down[0]->action, $down[0]->ruleId, $down[0]->offer?->presentation->lure]);
         self::assertSame([Action::Return, 'spinnerbait'], [$down[1]->action, $down[1]->offer?->presentation->lure]);
-        $through = $this->next([$shown, $this->stint('A', 'casting_jig', 14), $this->stint('A', 'shaky_head', 14)])[0];
+        $through = $this->next([$shown, $this->at('A', 'casting_jig', 14), $this->at('A', 'shaky_head', 14)])[0];
         self::assertSame([Action::Return, 'spinnerbait'], [$through->action, $through->offer?->presentation->lure]);
         self::assertStringContainsString('showed fish', $through->text);
     }
@@ -114,7 +123,7 @@ final class NextMoveTest extends TestCase
     /** M9: a test that tells lure from place keeps one and leaves the other. */
     public function test_a_separating_offer_keeps_the_place_or_the_lure(): void
     {
-        $log = [$this->stint('A', 'casting_jig', 20, ['caught' => 3, 'lost' => 9]), $this->stint('C', 'casting_jig', 20, ['caught' => 8]), $this->stint('B', 'spinnerbait', 40), $this->stint('D', 'spinnerbait', 30)];
+        $log = [$this->at('A', 'casting_jig', 20, ['caught' => 3, 'lost' => 9]), $this->at('C', 'casting_jig', 20, ['caught' => 8]), $this->at('B', 'spinnerbait', 40), $this->at('D', 'spinnerbait', 30)];
         $move = array_values(array_filter($this->next($log), static fn (Move $m): bool => $m->action === Action::Separate))[0];
         $reeds = $move->offer?->place->cover === 'reeds';
         self::assertNotSame($reeds, $move->offer?->presentation->lure === 'casting_jig', (string) $move->text);
@@ -126,8 +135,8 @@ final class NextMoveTest extends TestCase
     {
         $log = [];
         foreach (['A', 'B'] as $spot) {
-            $log[] = $this->stint($spot, 'casting_jig', 25, ['caught' => 3, 'missed' => 8], 'Wren');
-            $log[] = $this->stint($spot, 'spinnerbait', 25, [], 'Marlo');
+            $log[] = $this->at($spot, 'casting_jig', 25, ['caught' => 3, 'missed' => 8], 'Wren');
+            $log[] = $this->at($spot, 'spinnerbait', 25, [], 'Marlo');
         }
         $texts = implode(' ', array_map(static fn (Move $m): string => (string) $m->text, NextMove::after($evidence = Evidence::weigh($log), Pattern::in($evidence))));
         self::assertStringContainsString('Wren is winning with casting jig', $texts);
@@ -154,18 +163,14 @@ final class NextMoveTest extends TestCase
         );
     }
 
-    /** @param  array<string, int>  $contacts  cast by kind */
-    private function stint(string $spot, string $lure, int $casts, array $contacts = [], ?string $angler = null): Stint
+    /** @param  list<string>|array<string, int>  $contacts */
+    private function at(string $spot, string $lure, int $casts, array $contacts = [], ?string $angler = null): Stint
     {
         $choices = self::choices();
         $place = $choices->place($spot);
         foreach ($choices->presentations as $presentation) {
             if ($presentation->lure === $lure) {
-                return new Stint(sprintf('2026-05-02T08:%02d', $this->minute++ % 60), ['angler' => $angler, ...($place?->levels() ?? []), ...$presentation->levels()], $place?->depthFt, $casts, null, array_map(
-                    static fn (string $kind, int $at): Contact => new Contact(ContactKind::from($kind), atCast: $at),
-                    array_keys($contacts),
-                    $contacts,
-                ));
+                return $this->stint(['angler' => $angler, ...($place?->levels() ?? []), ...$presentation->levels()], $casts, $contacts, $place?->depthFt);
             }
         }
         self::fail("No rod with {$lure}.");

@@ -51,7 +51,7 @@ final class PlanTest extends TestCase
         self::assertFalse($cold['cold_mud'][1]->speaks);
     }
 
-    /** Handbook 10: cautions where they apply, and no legal limit stated. */
+    /** Rule CAUTIONS: cautions where they apply, and no legal limit stated. */
     public function test_cautions(): void
     {
         $ids = static fn (array $day): array => array_map(static fn ($c): string => $c->id, self::plan($day)->cautions);

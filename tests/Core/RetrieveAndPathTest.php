@@ -17,7 +17,7 @@ use OldEddy\Day\Conditions\Cover;
 use OldEddy\Pictures\Slice\Strip;
 use PHPUnit\Framework\TestCase;
 
-/** Retrieves and paths. Common practice, no source, where handbook 06 gives a number; D2, D3 and R15 are our own. */
+/** Retrieves and paths. Common practice, no source, where a rule of chapter 6 gives a number; D2, D3 and R15 are our own. */
 final class RetrieveAndPathTest extends TestCase
 {
     use Days;

@@ -7,7 +7,7 @@ namespace Tests\Core;
 use OldEddy\Choice\Lineup\Split;
 use PHPUnit\Framework\TestCase;
 
-/** Rods for different jobs, and two anglers who throw different things (M4, L22). */
+/** Rods for different jobs, and two anglers who throw different things (M4, M5). */
 final class RodsTest extends TestCase
 {
     use Days;

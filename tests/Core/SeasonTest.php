@@ -19,7 +19,7 @@ final class SeasonTest extends TestCase
 {
     use Days;
 
-    /** Common practice, no source: the handbook's stage table, warming. */
+    /** Common practice, no source: the stage table, warming. */
     #[DataProvider('warming')]
     public function test_stages_while_warming(Species $species, float $tempF, Stage $stage): void
     {
@@ -42,7 +42,7 @@ final class SeasonTest extends TestCase
         ];
     }
 
-    /** Common practice, no source: the handbook's cut points while cooling. */
+    /** Common practice, no source: the cut points while cooling. */
     #[DataProvider('cooling')]
     public function test_stages_while_cooling(Species $species, float $tempF, Stage $stage): void
     {

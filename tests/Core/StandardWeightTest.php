@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use OldEddy\Basics\Units\Length;
-use OldEddy\Basics\Units\Mass;
 use OldEddy\Day\Season\Species;
 use OldEddy\Log\Fish\StandardWeight;
 use PHPUnit\Framework\TestCase;
@@ -20,15 +19,5 @@ final class StandardWeightTest extends TestCase
             self::assertEqualsWithDelta($grams, StandardWeight::of($species, Length::fromMetres($millimetres / 1000))?->grams(), $grams * 0.005);
         }
         self::assertNull(StandardWeight::of(Species::Zander, Length::fromInches(20)));
-    }
-
-    public function test_relative_weight(): void
-    {
-        $length = Length::fromInches(16);
-        $standard = StandardWeight::of(Species::LargemouthBass, $length);
-        self::assertNotNull($standard);
-        self::assertEqualsWithDelta(100, StandardWeight::relative(Species::LargemouthBass, $length, $standard), 1e-9);
-        self::assertEqualsWithDelta(80, StandardWeight::relative(Species::LargemouthBass, $length, Mass::fromGrams($standard->grams() * 0.8)), 1e-9);
-        self::assertNull(StandardWeight::relative(Species::Zander, $length, $standard));
     }
 }

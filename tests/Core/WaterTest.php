@@ -14,7 +14,7 @@ use PHPUnit\Framework\TestCase;
 
 final class WaterTest extends TestCase
 {
-    /** Common practice, no source: the handbook's table (W2: 1.5 ft is stained, not mud). */
+    /** Common practice, no source: the table of rule W2 (: 1.5 ft is stained, not mud). */
     #[DataProvider('classes')]
     public function test_clarity_classes(float $visibilityFt, Clarity $class): void
     {

@@ -7,10 +7,16 @@ namespace App\Http\Controllers;
 use App\Models\Trip;
 use Illuminate\Contracts\View\View;
 use OldEddy\Contract\FiredBy;
+use OldEddy\Rules\Chapter;
 use OldEddy\Rules\RuleBook;
 
 final class RuleController
 {
+    public function index(): View
+    {
+        return view('rules.index', ['chapters' => Chapter::cases()]);
+    }
+
     public function show(string $id): View
     {
         abort_unless(RuleBook::has($id), 404);

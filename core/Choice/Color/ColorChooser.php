@@ -14,7 +14,7 @@ use OldEddy\Day\Water\Clarity;
 use OldEddy\Day\Water\ClarityShift;
 use OldEddy\Reading\Reading;
 
-/** Chooses the colors of a lure, first choice first, up to three. Basis: handbook 04, rules named at each choice. */
+/** Chooses the colors of a lure, first choice first, up to three. Basis: the rules named at each choice. */
 final class ColorChooser
 {
     private const MOST = 3;

@@ -8,7 +8,7 @@ use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Reading\Reading;
 
-// How to handle a lure beyond its retrieve: rule => [when it applies, text]. Basis: common practice, handbook 04 to 06.
+// How to handle a lure beyond its retrieve: rule => [when it applies, text]. Basis: common practice.
 return [
     'R5' => [static fn (LureFamily $l, Reading $r): bool => $l->does(Job::FeltThroughGrass) && $r->day->spot->hasPlants(),
         'If a pull feels heavier than the grass, strike.'],

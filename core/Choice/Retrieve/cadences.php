@@ -13,8 +13,8 @@ use OldEddy\Reading\Reading;
 // The retrieves: speed word, usual pause in seconds (null without), steps, rule and text; `when` says on which days the
 // cadence is the one to use (a lure takes the first of its cadences whose `when` holds, else its last).
 // A step is [move, seconds] or [move, seconds, times] or [move, seconds, times, feet lifted]; the seconds "pause" stand
-// for the pause of the day. In the text, {pause} and {speed} are filled in. Basis: handbook 06; seconds our own where
-// the handbook gives none.
+// for the pause of the day. In the text, {pause} and {speed} are filled in. Basis: the rule named at each; seconds our
+// own where it gives none.
 $slowDay = static fn (Reading $r): bool => $r->mood->isNegative() || $r->day->tempF < 55 || $r->day->front->isPost();
 
 return [

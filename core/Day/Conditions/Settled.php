@@ -33,7 +33,6 @@ final readonly class Settled
         public ?Stage $stageGiven,
         public int $northernDay,
         public YearDirection $direction,
-        public bool $dated,
         public int $minuteOfDay,
         public ?SunDay $sunDay,
         public ?float $sunElevationDeg,

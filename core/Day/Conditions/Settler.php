@@ -61,7 +61,6 @@ final class Settler
             stageGiven: $told->stage,
             northernDay: $northernDay,
             direction: $direction,
-            dated: $told->date !== null,
             minuteOfDay: $minute,
             sunDay: $sunDay,
             sunElevationDeg: $sun?->elevationDeg,

@@ -8,7 +8,7 @@ use InvalidArgumentException;
 use OldEddy\Basics\Said;
 
 /**
- * The schools an angler follows where practitioners disagree. A key left out follows the default of the handbook,
+ * The schools an angler follows where practitioners disagree. A key left out follows the default of rule SCHOOLS,
  * which for some keys depends on the day; the methods that need it decide there and say which school spoke.
  */
 final readonly class Schools
@@ -36,7 +36,7 @@ final readonly class Schools
         'loudness' => 'Sound: rattle (default under {1.5 ft} visibility) or silent (default for wary shallow or pressured fish)',
     ];
 
-    /** What a key is about, with the default of the handbook. */
+    /** What a key is about, with the default of rule SCHOOLS. */
     public static function about(string $key): Said
     {
         return Said::of(self::WORDS[$key]);
@@ -56,7 +56,7 @@ final readonly class Schools
         }
     }
 
-    /** The chosen school, or null when the default of the handbook holds. */
+    /** The chosen school, or null when the default of rule SCHOOLS holds. */
     public function chosen(string $key): ?string
     {
         return $this->chosen[$key] ?? null;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Day\Season;
 
-/** Whether the year warms or cools, by date, hemisphere and measured trend. Basis: handbook 02; the turning days are our own. */
+/** Whether the year warms or cools, by date, hemisphere and measured trend. Basis: rule F1; the turning days are our own. */
 enum YearDirection: string
 {
     case Warming = 'warming';

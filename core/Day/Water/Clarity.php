@@ -19,7 +19,7 @@ enum Clarity: string
 
     /**
      * The class for a visibility in feet, 0 or more: mud under 1.0, stained under 3.0, fair under 5.0,
-     * clear under 12, gin from 12. Basis: handbook table, rule W2.
+     * clear under 12, gin from 12. Basis: rule W2.
      */
     public static function fromVisibility(float $visibilityFt): self
     {

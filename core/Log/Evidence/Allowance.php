@@ -6,7 +6,7 @@ namespace OldEddy\Log\Evidence;
 
 /**
  * How much more is asked of "confirmed" when many levels were looked at: with thirty of them, one will always look good.
- * Up to three groupings nothing is added to the handbook's limit. Basis: our own choice (the share-out is Bonferroni's),
+ * Up to three groupings nothing is added to the limit of rule EVIDENCE. Basis: our own choice (the share-out is Bonferroni's),
  * set and held by the simulated lake: without it one trip in five on a lake without a pattern would "confirm" something.
  */
 final readonly class Allowance

@@ -24,7 +24,7 @@ enum ContactKind: string
         return $this === self::Caught || $this === self::Lost;
     }
 
-    /** What this contact counts for, 0 to 1, against a caught fish. Basis: handbook 08, our own choice. */
+    /** What this contact counts for, 0 to 1, against a caught fish. Basis: rule EVIDENCE, our own choice. */
     public function weight(): float
     {
         return match ($this) {

@@ -8,7 +8,7 @@ use OldEddy\Reading\Reading;
 
 /**
  * The angler's own past days of the same stage and like clarity, as what is believed before today's first cast. Basis:
- * handbook 08 (the mean of one's own history, worth 40 casts); a short history is drawn to the usual 1 in 40, our own.
+ * rule EVIDENCE (the mean of one's own history, worth 40 casts); a short history is drawn to the usual 1 in 40, our own.
  */
 final readonly class OwnPast
 {

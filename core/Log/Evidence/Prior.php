@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Log\Evidence;
 
-/** What is believed before the first cast: contacts per cast (over 0), worth so many casts (over 0). Basis: handbook 08, our own. */
+/** What is believed before the first cast: contacts per cast (over 0), worth so many casts (over 0). Basis: rule EVIDENCE, our own. */
 final readonly class Prior
 {
     public function __construct(public float $perCast = 1 / 40, public float $casts = 40.0)

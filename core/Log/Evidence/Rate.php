@@ -7,7 +7,7 @@ namespace OldEddy\Log\Evidence;
 use OldEddy\Basics\Chance\IncompleteBeta;
 use OldEddy\Basics\Chance\LogGamma;
 
-/** Contacts per cast as a gamma distribution: prior and log together. Basis: handbook 08, standard statistics. */
+/** Contacts per cast as a gamma distribution: prior and log together. Basis: rule EVIDENCE, standard statistics. */
 final readonly class Rate
 {
     private function __construct(public float $shape, public float $casts)

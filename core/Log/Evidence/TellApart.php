@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Log\Evidence;
 
-/** How long it takes until two rates can be told apart. Basis: handbook 08, EVIDENCE; the limit of 0.9 is that of "confirmed". */
+/** How long it takes until two rates can be told apart. Basis: rule EVIDENCE; the limit of 0.9 is that of "confirmed". */
 final class TellApart
 {
     private const SURE = 0.9;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Log\Evidence;
 
-/** Judges groups of stints against the others of the day. Basis: handbook 08, EVIDENCE. */
+/** Judges groups of stints against the others of the day. Basis: rule EVIDENCE. */
 final readonly class Verdicts
 {
     private const REJECTED_UNDER = 0.1;
@@ -106,7 +106,7 @@ final readonly class Verdicts
     }
 
     /**
-     * The verdict by the handbook's limits alone.
+     * The verdict by the limits of rule EVIDENCE alone.
      *
      * @param  array<int, true>  $in
      */

@@ -9,7 +9,7 @@ use OldEddy\Basics\Units\Mass;
 use OldEddy\Day\Season\Species;
 
 /**
- * The standard weight of a fish by its length, and how a weighed fish compares. Basis: published, rule D10:
+ * The standard weight of a fish by its length. Basis: published, rule D10:
  * log10 W(g) = a + b·log10 TL(mm); largemouth Henson 1991, smallmouth Kolander et al. 1993, walleye Murphy et al. 1990,
  * the others from the list of Neumann et al. 2012 (values from memory).
  */
@@ -28,13 +28,5 @@ final class StandardWeight
         $equation = self::EQUATIONS[$species->value] ?? null;
 
         return $equation === null ? null : Mass::fromGrams(10 ** ($equation[0] + $equation[1] * log10($length->millimetres())));
-    }
-
-    /** Relative weight in per cent: 95 to 105 is a fit fish; null for a species without an equation. */
-    public static function relative(Species $species, Length $length, Mass $weight): ?float
-    {
-        $standard = self::of($species, $length);
-
-        return $standard === null ? null : 100 * $weight->grams() / $standard->grams();
     }
 }

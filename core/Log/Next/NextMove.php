@@ -17,8 +17,8 @@ use OldEddy\Log\Next\Advice\PatternRun;
 use OldEddy\Log\Next\Advice\Silence;
 
 /**
- * What to try next: one proposal and up to two alternatives, the most pressing first. Basis: handbook 08, the rules
- * named at each; the counts that the handbook leaves open are our own.
+ * What to try next: one proposal and up to two alternatives, the most pressing first. Basis: the rules
+ * named at each; the counts that they leave open are our own.
  */
 final class NextMove
 {

@@ -10,7 +10,7 @@ use OldEddy\Day\Conditions\Sky;
 use OldEddy\Day\Season\Stage;
 use OldEddy\Reading\Reading;
 
-// Cautions: key => [when it applies, text]. Basis: handbook 10. They defer to local rules and state no legal limit.
+// Cautions: key => [when it applies, text]. Basis: rule CAUTIONS. They defer to local rules and state no legal limit.
 return [
     'beds' => [static fn (Reading $r): bool => $r->stage->stage === Stage::Spawn || $r->day->saw(Observed::Beds) || $r->day->saw(Observed::Fry),
         'Fish on beds or guarding fry: best left alone; only where local rules allow it, and released at once at the spot.'],

@@ -6,7 +6,7 @@ namespace OldEddy\Where\Lake;
 
 use OldEddy\Day\Conditions\Structure;
 
-/** A feature of the bottom: what it is, where (degrees), depth from and to in feet, how marked it is (over 0, to rank its like), its cells. */
+/** A feature of the bottom: what it is, where (degrees), depth from and to in feet, how marked it is (over 0, to rank its like). */
 final readonly class Feature
 {
     public function __construct(
@@ -16,7 +16,6 @@ final readonly class Feature
         public float $shallowFt,
         public float $deepFt,
         public float $strength,
-        public int $cells,
     ) {
     }
 

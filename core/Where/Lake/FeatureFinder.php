@@ -314,6 +314,6 @@ final class FeatureFinder
         }
         [$lat, $lon] = $this->bottom->grid->position($x / $sum, $y / $sum);
 
-        return new Feature($kind, $lat, $lon, round(min($depths), 1), round(max($depths), 1), $strength ?? $sum, count($patch));
+        return new Feature($kind, $lat, $lon, round(min($depths), 1), round(max($depths), 1), $strength ?? $sum);
     }
 }

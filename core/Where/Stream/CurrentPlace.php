@@ -76,12 +76,6 @@ final readonly class CurrentPlace
         return self::bearing($this->castFt, $this->fishFt);
     }
 
-    /** The direction of the fish from what breaks the current. */
-    public function fishAtDeg(): float
-    {
-        return self::bearing([0.0, 0.0], $this->fishFt);
-    }
-
     /** Heavy enough to touch bottom: a quarter ounce in slack shallows, an ounce in a strong river current. */
     private static function ounces(float $depthFt, float $speedFtS): float
     {

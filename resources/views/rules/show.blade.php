@@ -7,7 +7,7 @@
     <dl class="figures">
         <div><dt>basis</dt><dd>{{ $rule->basis->words() }}</dd></div>
         @if ($rule->source)<div><dt>source</dt><dd>{{ $rule->source }}</dd></div>@endif
-        <div><dt>chapter</dt><dd>{{ $rule->chapter }}</dd></div>
+        <div><dt>chapter</dt><dd><a href="{{ route('rules') }}#{{ $rule->id }}">{{ OldEddy\Rules\Chapter::from($rule->chapter)->words() }}</a></dd></div>
     </dl>
     @isset($firing)
         <h2>Today</h2>

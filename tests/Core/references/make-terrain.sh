@@ -13,11 +13,10 @@ file_put_contents($argv[1]."/g.asc", $asc); file_put_contents($argv[1]."/g.json"
 ' "$T"
 gdal_translate -q -ot Float64 "$T/g.asc" "$T/g.tif"
 gdaldem slope -q -p "$T/g.tif" "$T/s.tif"
-gdaldem TPI -q "$T/g.tif" "$T/p.tif"
-for f in s p; do gdal_translate -q -of XYZ "$T/$f.tif" "$T/$f.xyz"; done
+gdal_translate -q -of XYZ "$T/s.tif" "$T/s.xyz"
 php -r '
 $g = json_decode(file_get_contents($argv[1]."/g.json"), true);
-foreach (["s" => "slope_percent", "p" => "position_m"] as $f => $key) $g[$key] = array_map(fn ($l) => ($v = (float) explode(" ", $l)[2]) < -9000 ? null : $v, file($argv[1]."/$f.xyz", FILE_IGNORE_NEW_LINES));
+$g["slope_percent"] = array_map(fn ($l) => ($v = (float) explode(" ", $l)[2]) < -9000 ? null : $v, file($argv[1]."/s.xyz", FILE_IGNORE_NEW_LINES));
 file_put_contents("terrain.json", json_encode($g)."\n");
 ' "$T"
 rm -rf "$T"

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-// Lures for the bottom, for single targets and for slow work. Field meanings stand in LureFamily. Basis: handbook 03;
-// numbers from 0 to 1 and factors are our own scale of what the handbook says in words.
+// Lures for the bottom, for single targets and for slow work. Field meanings stand in FamilyRecord. Basis: rule FAMILIES;
+// numbers from 0 to 1 and factors are our own scale of what the trade says in words.
 return [
     'flipping_jig' => [
         'text' => 'Pointed head and stout guard, dropped straight into reeds, wood, brush and laydowns.',

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-// Lures that are wound or jerked between surface and bottom. Field meanings stand in LureFamily. Basis: handbook 03;
-// numbers from 0 to 1 and factors are our own scale of what the handbook says in words.
+// Lures that are wound or jerked between surface and bottom. Field meanings stand in FamilyRecord. Basis: rule FAMILIES;
+// numbers from 0 to 1 and factors are our own scale of what the trade says in words.
 return [
     'spinnerbait' => [
         'text' => 'Comes through wood and brush; works all spring from the upper 40s. First choice in wind and cloud, and in murk; slow-rolled deep early, burned under the surface when fish are aggressive.',

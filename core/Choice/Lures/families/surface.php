@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-// Lures worked on the surface. Field meanings stand in LureFamily. Basis: handbook 03; numbers from 0 to 1 and
-// factors are our own scale of what the handbook says in words.
+// Lures worked on the surface. Field meanings stand in FamilyRecord. Basis: rule FAMILIES; numbers from 0 to 1 and
+// factors are our own scale of what the trade says in words.
 return [
     'hollow_frog' => [
         'text' => 'Floats and is weedless: pads, matted grass, reeds, under docks and branches. Can stand still beside one target for fish that will not chase.',

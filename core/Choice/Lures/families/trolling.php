@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// Lures drawn behind the boat. Field meanings stand in LureFamily. Basis: handbook 03 and 09.
+// Lures drawn behind the boat. Field meanings stand in FamilyRecord. Basis: rules FAMILIES and T3.
 return [
     'trolling_spoon' => [
         'text' => 'Trolled flash for open water.',

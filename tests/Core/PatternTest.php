@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use OldEddy\Log\Evidence\Contact;
+use OldEddy\Log\Evidence\ContactKind;
+use OldEddy\Log\Evidence\Crew;
+use OldEddy\Log\Evidence\DaySummary;
+use OldEddy\Log\Evidence\Evidence;
+use OldEddy\Log\Evidence\Pattern;
+use OldEddy\Log\Evidence\Stint;
+use OldEddy\Log\Evidence\Verdict;
+use OldEddy\Log\Next\Action;
+use OldEddy\Log\Next\Move;
+use PHPUnit\Framework\TestCase;
+
+/** What the contacts share, how far it reaches, and what a day leaves (rules M6, M11). */
+final class PatternTest extends TestCase
+{
+    use Stints;
+
+    public function test_levels_that_always_came_together_are_reported_as_one(): void
+    {
+        $evidence = Evidence::weigh([
+            $this->stint(['cover' => 'reeds', 'lure' => 'hollow_frog', 'light' => 'sun', 'spot' => 'A'], 20, ['caught']),
+            $this->stint(['cover' => 'reeds', 'lure' => 'hollow_frog', 'light' => 'shade', 'spot' => 'B'], 20, ['caught']),
+            $this->stint(['cover' => 'rock', 'lure' => 'jerkbait', 'light' => 'sun', 'spot' => 'C'], 30),
+        ]);
+        $groups = array_map(static fn (array $group): array => array_map(strval(...), $group), $evidence->confounded);
+        self::assertContains(['cover:reeds', 'lure:hollow_frog'], $groups);
+        foreach ($groups as $group) {
+            self::assertNotContains('light:sun', $group);
+        }
+        $next = $this->nextAfter($evidence);
+        self::assertContains(Action::Separate, array_map(static fn (Move $m): Action => $m->action, $next));
+    }
+
+    public function test_the_pattern_is_a_sentence_of_what_the_contacts_share(): void
+    {
+        $pattern = Pattern::in(Evidence::weigh([
+            $this->stint(['cover' => 'flooded_bushes', 'light' => 'shade', 'spot' => 'A'], 20, ['caught', 'caught'], 3),
+            $this->stint(['cover' => 'flooded_bushes', 'light' => 'shade', 'spot' => 'B'], 20, ['caught'], 3),
+            $this->stint(['cover' => 'rock', 'light' => 'sun', 'spot' => 'C'], 50, [], 9),
+            $this->stint(['cover' => 'rock', 'light' => 'shade', 'spot' => 'D'], 40, [], 12),
+        ]));
+        self::assertSame(Verdict::Confirmed, $pattern->verdict);
+        self::assertStringContainsString('flooded bushes', (string) $pattern->text);
+        self::assertStringContainsString('2-4 ft', (string) $pattern->text);
+        self::assertSame('Nothing logged yet.', Pattern::in(Evidence::weigh([]))->text);
+        self::assertStringContainsString('one fish is not a pattern', Pattern::in(Evidence::weigh([$this->stint(['spot' => 'A'], 30, ['caught'])]))->text);
+    }
+
+    public function test_a_day_leaves_what_held_and_when_it_faded(): void
+    {
+        $at = static fn (string $clock, string $cover, string $spot, int $casts, array $contacts): Stint => new Stint("2026-04-12T{$clock}", ['cover' => $cover, 'spot' => $spot], 3.0, $casts, null, array_map(static fn (int $c): Contact => new Contact(ContactKind::Caught, atCast: $c), $contacts));
+        $stints = [$at('07:00', 'rock', 'R', 60, []), $at('08:00', 'reeds', 'A', 15, [2, 9]), $at('09:00', 'reeds', 'B', 15, [5]), $at('10:00', 'reeds', 'C', 30, []), $at('11:00', 'reeds', 'D', 30, [])];
+        $early = DaySummary::of(Evidence::weigh(array_slice($stints, 0, 3)));
+        self::assertSame(['reeds', '2026-04-12T09:00'], [$early->held[0]['level']->level, $early->held[0]['since']]);
+        $late = DaySummary::of(Evidence::weigh($stints));
+        $reeds = array_values(array_filter($late->faded, static fn (array $f): bool => $f['level']->level === 'reeds'));
+        self::assertSame(['2026-04-12T09:00', '2026-04-12T11:00'], [$reeds[0]['stood'], $reeds[0]['at']]);
+    }
+
+    /** M4: common practice, no source; only shared spots count. */
+    public function test_anglers_are_compared_on_the_water_they_shared(): void
+    {
+        $evidence = Evidence::weigh([
+            $this->stint(['spot' => 'A', 'angler' => 'Wren', 'lure' => 'jerkbait'], 20, ['caught', 'caught']), $this->stint(['spot' => 'A', 'angler' => 'Marlo', 'lure' => 'spinnerbait'], 40, ['caught']),
+            $this->stint(['spot' => 'Best of all', 'angler' => 'Marlo', 'lure' => 'popper'], 30, ['caught', 'caught', 'caught', 'caught', 'caught']),
+        ]);
+        $crew = Crew::of($evidence);
+        self::assertSame(['Wren', 20, 2, 'jerkbait'], [$crew->lead()?->angler, $crew->lead()?->casts, $crew->lead()?->contactCount, $crew->lead()?->lure]);
+        self::assertEqualsWithDelta(1.0, $crew->members[0]->pBetter + $crew->members[1]->pBetter, 1e-9);
+        self::assertNull(Crew::of(Evidence::weigh([$this->stint(['spot' => 'A', 'angler' => 'Wren'], 20)]))->lead());
+    }
+
+    public function test_among_many_levels_one_that_looks_good_is_not_claimed(): void
+    {
+        $stints = [$this->stint(['cover' => 'reeds', 'spot' => 'A'], 20, ['caught']), $this->stint(['cover' => 'reeds', 'spot' => 'B'], 20, ['caught', 'caught']), $this->stint(['cover' => 'rock', 'spot' => 'R'], 50)];
+        self::assertSame([Verdict::Confirmed, Verdict::Confirmed], [Evidence::weigh($stints)->of('cover', 'reeds')?->verdict, Evidence::weigh($stints)->of('cover', 'reeds')?->claim]);
+        $many = $stints;
+        foreach (['jerkbait', 'popper', 'toad', 'tube', 'spinnerbait', 'shaky_head', 'stick_worm'] as $i => $lure) {
+            $many[] = $this->stint(['cover' => 'rock', 'lure' => $lure, 'light' => $i % 2 ? 'sun' : 'shade', 'spot' => 'R'], 3, depthFt: 4.0 + 4 * $i);
+        }
+        self::assertSame([Verdict::Confirmed, Verdict::Holding], [Evidence::weigh($many)->of('cover', 'reeds')?->verdict, Evidence::weigh($many)->of('cover', 'reeds')?->claim]);
+    }
+
+    public function test_a_pattern_tells_its_limits(): void
+    {
+        $pattern = Pattern::in(Evidence::weigh([
+            $this->stint(['cover' => 'reeds', 'lure' => 'popper', 'spot' => 'A'], 20, ['caught', 'caught']), $this->stint(['cover' => 'reeds', 'lure' => 'popper', 'spot' => 'B'], 20, ['caught']),
+            $this->stint(['cover' => 'rock', 'lure' => 'popper', 'spot' => 'C'], 60, [], 12.0),
+        ]));
+        self::assertStringContainsString('seen at 2 spots', implode('; ', $pattern->limits));
+        self::assertStringContainsString('12-15 ft', implode('; ', $pattern->limits));
+    }
+}
