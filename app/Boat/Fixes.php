@@ -32,7 +32,9 @@ final class Fixes
     {
         $spot = $stint->spot_id !== null || $lat === null || $lon === null ? null : $trip->lake?->nearest($lat, $lon);
         if ($spot !== null) {
-            $stint->forceFill(['spot_id' => $spot->id, 'structure' => $stint->structure ?? $spot->structure, 'cover' => $stint->cover ?? $spot->cover[0] ?? null])->save();
+            $stint->forceFill(
+                ['spot_id' => $spot->id, 'structure' => $stint->structure ?? $spot->structure, 'cover' => $stint->cover ?? $spot->cover[0] ?? null],
+            )->save();
         }
     }
 
@@ -45,7 +47,9 @@ final class Fixes
         foreach ($contacts as $contact) {
             $near = self::near($trip, $contact->at->format('Y-m-d H:i:s'));
             if ($near !== []) {
-                $contact->fill(['lat' => $near['lat'] ?? null, 'lon' => $near['lon'] ?? null, 'depth_ft' => $contact->depth_ft ?? $near['depth_ft'] ?? null])->save();
+                $contact->fill(
+                    ['lat' => $near['lat'] ?? null, 'lon' => $near['lon'] ?? null, 'depth_ft' => $contact->depth_ft ?? $near['depth_ft'] ?? null],
+                )->save();
                 $stint = Stint::withTrashed()->find($contact->stint_id);
                 if ($stint instanceof Stint) {
                     self::placeStint($trip, $stint, $contact->lat, $contact->lon);

@@ -29,7 +29,10 @@ final class Listener
     private const MOST_PRESSURES = 100;
 
     /** The paths of the day that instruments can fill. */
-    private const FILLS = ['water.temp_f' => Quantity::WaterTempF, 'weather.wind_mph' => Quantity::WindMph, 'weather.wind_from_deg' => Quantity::WindFromDeg, 'lat' => Quantity::Lat, 'lon' => Quantity::Lon];
+    private const FILLS = [
+        'water.temp_f' => Quantity::WaterTempF, 'weather.wind_mph' => Quantity::WindMph, 'weather.wind_from_deg' => Quantity::WindFromDeg,
+        'lat' => Quantity::Lat, 'lon' => Quantity::Lon,
+    ];
 
     private BoatState $state;
 
@@ -124,7 +127,9 @@ final class Listener
         } catch (InvalidInput $e) {
             foreach ($e->problems as $problem) {
                 $path = str_starts_with($problem->path, 'weather.pressure_series') ? 'weather.pressure_series' : $problem->path;
-                $this->unbelieved[] = ['path' => $path, 'message' => $problem->message] + ['value' => is_scalar($value = data_get($measured, $path)) ? $value : null];
+                $this->unbelieved[] = ['path' => $path, 'message' => $problem->message] + [
+                    'value' => is_scalar($value = data_get($measured, $path)) ? $value : null,
+                ];
                 data_forget($measured, $path);
             }
         }
@@ -137,10 +142,22 @@ final class Listener
     {
         $values = [];
         foreach ($this->state->values as $key => [$value, $second]) {
-            $values[$key] = ['value' => round($value, 5), 'at' => $this->local($second)->format('Y-m-d\TH:i:s'), 'second' => $second, 'stale' => $this->state->clock !== null && $this->state->fresh(Quantity::from($key), $this->state->clock) === null];
+            $values[$key] = [
+                'value' => round($value, 5),
+                'at' => $this->local($second)->format('Y-m-d\TH:i:s'),
+                'second' => $second,
+                'stale' => $this->state->clock !== null && $this->state->fresh(Quantity::from($key), $this->state->clock) === null,
+            ];
         }
 
-        return ['values' => $values, 'heard' => $this->state->heard, 'undated' => $this->state->undated, 'broken' => $this->state->broken, 'unbelieved' => $this->unbelieved, 'until' => $this->state->clock === null ? null : $this->local($this->state->clock)->format('Y-m-d\TH:i:s')];
+        return [
+            'values' => $values,
+            'heard' => $this->state->heard,
+            'undated' => $this->state->undated,
+            'broken' => $this->state->broken,
+            'unbelieved' => $this->unbelieved,
+            'until' => $this->state->clock === null ? null : $this->local($this->state->clock)->format('Y-m-d\TH:i:s'),
+        ];
     }
 
     private function local(float $second): DateTimeImmutable

@@ -20,7 +20,11 @@ final class TurnKeeper
         $now = Carbon::now($trip->conditions['timezone'] ?? 'UTC');
         $was = Arr::get($before, $path);
         $kind = TurnKind::ofField($path);
-        if ($kind === null || $was === null || $was === Arr::get($trip->conditions, $path) || ($trip->conditions['date'] ?? null) !== $now->toDateString() || ! $trip->stints()->exists()) {
+        if ($kind === null
+            || $was === null
+            || $was === Arr::get($trip->conditions, $path)
+            || ($trip->conditions['date'] ?? null) !== $now->toDateString()
+            || ! $trip->stints()->exists()) {
             return;
         }
         $at = $now->format('Y-m-d H:i:s');

@@ -42,7 +42,10 @@ final readonly class CurrentDrawing
     /** @return list<string> the lines of the current, around what breaks it */
     public function flow(): array
     {
-        return array_map(static fn (int $aside): string => sprintf('M-88 %1$d C-30 %1$d -30 %2$.0f 0 %2$.0f S40 %1$d 88 %1$d m-9 -4 l9 4 l-9 4', $aside, $aside * 1.25), [-52, -30, 30, 52]);
+        return array_map(
+            static fn (int $aside): string => sprintf('M-88 %1$d C-30 %1$d -30 %2$.0f 0 %2$.0f S40 %1$d 88 %1$d m-9 -4 l9 4 l-9 4', $aside, $aside * 1.25),
+            [-52, -30, 30, 52],
+        );
     }
 
     /** The outline of what breaks the current, across or along it. */

@@ -37,7 +37,14 @@ final readonly class DockDrawing
     {
         $end = self::BANK + $this->long;
 
-        return sprintf('M%1$.0f %2$.0f H%3$.0f V%4$.0f h160 v14 h-142 v56 h142 v14 h-160 V%5$.0f H%1$.0f Z', self::BANK, self::AXIS - 7, $end, self::AXIS - 42, self::AXIS + 7);
+        return sprintf(
+            'M%1$.0f %2$.0f H%3$.0f V%4$.0f h160 v14 h-142 v56 h142 v14 h-160 V%5$.0f H%1$.0f Z',
+            self::BANK,
+            self::AXIS - 7,
+            $end,
+            self::AXIS - 42,
+            self::AXIS + 7,
+        );
     }
 
     /** How far the shade of the deck is thrown aside, as a transform; null without shade. */

@@ -66,7 +66,10 @@ final readonly class PlanDrawing
     {
         $depths = array_map(static fn (?float $d): ?float => $d === null ? null : round($d + ($d > 0 ? $levelFt : 0), 1), $this->grid->depthsFt);
 
-        return ['cols' => $this->grid->cols, 'rows' => $this->grid->rows, 'cell' => $this->grid->cellM, 'depths' => $depths, 'levels' => [0, 2, 5, 10, 15, 20, 25, 30, 40, 50]];
+        return [
+            'cols' => $this->grid->cols, 'rows' => $this->grid->rows, 'cell' => $this->grid->cellM, 'depths' => $depths,
+            'levels' => [0, 2, 5, 10, 15, 20, 25, 30, 40, 50],
+        ];
     }
 
     /**
@@ -103,7 +106,13 @@ final readonly class PlanDrawing
         $half = 0.032 * $this->span();
         [$east, $south] = [sin(deg2rad($towardDeg)), -cos(deg2rad($towardDeg))];
         $tip = [$x + $east * $half, $y + $south * $half];
-        $wing = static fn (float $turn): string => sprintf('M%.1f %.1f L%.1f %.1f', $tip[0], $tip[1], $tip[0] - 0.6 * $half * sin(deg2rad($towardDeg + $turn)), $tip[1] + 0.6 * $half * cos(deg2rad($towardDeg + $turn)));
+        $wing = static fn (float $turn): string => sprintf(
+            'M%.1f %.1f L%.1f %.1f',
+            $tip[0],
+            $tip[1],
+            $tip[0] - 0.6 * $half * sin(deg2rad($towardDeg + $turn)),
+            $tip[1] + 0.6 * $half * cos(deg2rad($towardDeg + $turn)),
+        );
 
         return sprintf('M%.1f %.1f L%.1f %.1f %s %s', $x - $east * $half, $y - $south * $half, $tip[0], $tip[1], $wing(25), $wing(-25));
     }
@@ -164,7 +173,10 @@ final readonly class PlanDrawing
         $out = max(4 * $point, min(60.0, Length::fromFeet($widthFt)->metres()));
         [$x, $y] = [$this->x($lon), $this->y($lat)];
         [$fx, $fy] = [sin(deg2rad($facesDeg)), -cos(deg2rad($facesDeg))];
-        $points = [[-$fy * $along, $fx * $along], [$fy * $along, -$fx * $along], [$fy * $along + $fx * $out, -$fx * $along + $fy * $out], [-$fy * $along + $fx * $out, $fx * $along + $fy * $out]];
+        $points = [
+            [-$fy * $along, $fx * $along], [$fy * $along, -$fx * $along], [$fy * $along + $fx * $out, -$fx * $along + $fy * $out],
+            [-$fy * $along + $fx * $out, $fx * $along + $fy * $out],
+        ];
 
         return implode(' ', array_map(static fn (array $p): string => round($x + $p[0], 1).','.round($y + $p[1], 1), $points));
     }

@@ -27,7 +27,10 @@ final readonly class PlotDrawing
     public function factors(): array
     {
         $factors = array_values(array_unique(array_map(static fn (LevelEvidence $l): string => $l->factor, $this->evidence->levels)));
-        usort($factors, fn (string $a, string $b): int => (count($this->evidence->levelsOf($a)) === 1 ? 1 : 0) <=> (count($this->evidence->levelsOf($b)) === 1 ? 1 : 0));
+        usort(
+            $factors,
+            fn (string $a, string $b): int => (count($this->evidence->levelsOf($a)) === 1 ? 1 : 0) <=> (count($this->evidence->levelsOf($b)) === 1 ? 1 : 0),
+        );
 
         return $factors;
     }
@@ -35,7 +38,10 @@ final readonly class PlotDrawing
     /** @return array{float, float, float} contacts per 100 casts: low end, mean, high end */
     public function span(LevelEvidence $level): array
     {
-        return array_map(static fn (float $perCast): float => round(100 * $perCast, 1), [$level->pooled->quantile(0.1), $level->pooled->mean(), $level->pooled->quantile(0.9)]);
+        return array_map(
+            static fn (float $perCast): float => round(100 * $perCast, 1),
+            [$level->pooled->quantile(0.1), $level->pooled->mean(), $level->pooled->quantile(0.9)],
+        );
     }
 
     public function x(float $perHundred): float

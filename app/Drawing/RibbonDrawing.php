@@ -41,7 +41,10 @@ final readonly class RibbonDrawing
     /** The sun's height above the line; below it, nothing is drawn. */
     public function sun(): string
     {
-        return implode(' ', array_map(fn (array $at): string => $this->x($at[0]).','.round(self::LINE - max(0.0, $at[1]) / 90 * (self::LINE - 6), 1), $this->ribbon->sun));
+        return implode(
+            ' ',
+            array_map(fn (array $at): string => $this->x($at[0]).','.round(self::LINE - max(0.0, $at[1]) / 90 * (self::LINE - 6), 1), $this->ribbon->sun),
+        );
     }
 
     /** @return list<int> minutes of the whole hours */

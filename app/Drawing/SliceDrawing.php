@@ -118,7 +118,11 @@ final readonly class SliceDrawing
             if ($shape->onSurface) {
                 $lower = array_map(fn (array $p): array => [$p[0], $this->y(min(0.8, $this->scene->depthFt * 0.12))], $upper);
             }
-            $shapes[] = ['points' => self::points([...$upper, ...array_reverse($lower)]), 'hatch' => self::HATCHES[$cover->value] ?? 'wood', 'name' => $cover->words()];
+            $shapes[] = [
+                'points' => self::points([...$upper, ...array_reverse($lower)]),
+                'hatch' => self::HATCHES[$cover->value] ?? 'wood',
+                'name' => $cover->words(),
+            ];
         }
 
         return $shapes;

@@ -28,7 +28,15 @@ final readonly class WhereDrawing
     {
         $at = $order[$spot->name] ?? null;
 
-        return ['name' => $spot->name, 'lat' => $spot->lat, 'lon' => $spot->lon, 'sign' => $at === null ? '·' : (string) ($at + 1), 'rank' => $at ?? 99, 'class' => ($at !== null && $at < self::BEST ? 'best' : '').(in_array($spot->name, $alike, true) ? ' alike' : ''), 'href' => $href];
+        return [
+            'name' => $spot->name,
+            'lat' => $spot->lat,
+            'lon' => $spot->lon,
+            'sign' => $at === null ? '·' : (string) ($at + 1),
+            'rank' => $at ?? 99,
+            'class' => ($at !== null && $at < self::BEST ? 'best' : '').(in_array($spot->name, $alike, true) ? ' alike' : ''),
+            'href' => $href,
+        ];
     }
 
     /**
@@ -53,10 +61,16 @@ final readonly class WhereDrawing
     {
         $arrows = [];
         if ($this->day->windFromDeg !== null) {
-            $arrows[] = ['d' => $this->plan->compassArrow(PlanDrawing::WIND, $this->day->windFromDeg + 180), 'words' => 'wind '.round($this->units->show('speed', $this->day->windMph)).' '.$this->units->word('speed')] + $this->plan->compassText(PlanDrawing::WIND);
+            $arrows[] = [
+                'd' => $this->plan->compassArrow(PlanDrawing::WIND, $this->day->windFromDeg + 180),
+                'words' => 'wind '.round($this->units->show('speed', $this->day->windMph)).' '.$this->units->word('speed'),
+            ] + $this->plan->compassText(PlanDrawing::WIND);
         }
         if ($this->sun !== null && $this->sun->elevationDeg > 0) {
-            $arrows[] = ['d' => $this->plan->compassArrow(PlanDrawing::SUN, $this->sun->azimuthDeg + 180), 'words' => 'sun '.round($this->sun->elevationDeg).'° high'] + $this->plan->compassText(PlanDrawing::SUN);
+            $arrows[] = [
+                'd' => $this->plan->compassArrow(PlanDrawing::SUN, $this->sun->azimuthDeg + 180),
+                'words' => 'sun '.round($this->sun->elevationDeg).'° high',
+            ] + $this->plan->compassText(PlanDrawing::SUN);
         }
 
         return $arrows;

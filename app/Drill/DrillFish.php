@@ -27,7 +27,12 @@ final class DrillFish
                 $clock++;
                 $kind = $offer === null || $known->has($cast) ? null : $day->answer($offer, $clock);
                 if ($kind !== null) {
-                    Contact::query()->create(['id' => (string) Str::uuid(), 'trip_id' => $trip->id, 'stint_id' => $stint->id, 'at' => $stint->started_at->copy()->addSeconds(45 * $cast), 'kind' => $kind->value, 'at_cast' => $cast]);
+                    Contact::query()->create(
+                        [
+                            'id' => (string) Str::uuid(), 'trip_id' => $trip->id, 'stint_id' => $stint->id,
+                            'at' => $stint->started_at->copy()->addSeconds(45 * $cast), 'kind' => $kind->value, 'at_cast' => $cast,
+                        ],
+                    );
                 }
             }
         }

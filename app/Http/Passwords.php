@@ -49,7 +49,9 @@ final class Passwords implements DataAwareRule, ValidationRule
         match (true) {
             mb_strlen($value) < self::LEAST => $fail(sprintf('The password must have %d characters or more.', self::LEAST)),
             strlen($value) > self::MOST_BYTES => $fail(sprintf('The password is longer than %d bytes: what is beyond would not count.', self::MOST_BYTES)),
-            $core === '' || in_array($core, self::COMMON, true) || count(array_unique(mb_str_split($bare))) < 4 || $this->isRun($bare) => $fail('This password is one that everybody tries first. Take several words that do not belong together.'),
+            $core === '' || in_array($core, self::COMMON, true) || count(array_unique(mb_str_split($bare))) < 4 || $this->isRun($bare) => $fail(
+                'This password is one that everybody tries first. Take several words that do not belong together.',
+            ),
             $this->isOwnName($core) => $fail('The password is your own name or address.'),
             default => null,
         };
@@ -68,7 +70,10 @@ final class Passwords implements DataAwareRule, ValidationRule
 
     private function isOwnName(string $core): bool
     {
-        $own = array_filter([$this->data['name'] ?? null, $this->data['email'] ?? null, strstr(is_string($this->data['email'] ?? null) ? $this->data['email'] : '', '@', true)], is_string(...));
+        $own = array_filter(
+            [$this->data['name'] ?? null, $this->data['email'] ?? null, strstr(is_string($this->data['email'] ?? null) ? $this->data['email'] : '', '@', true)],
+            is_string(...),
+        );
 
         return in_array($core, array_map(mb_strtolower(...), $own), true) || in_array(rtrim($core, ' '), array_map(mb_strtolower(...), $own), true);
     }

@@ -68,6 +68,8 @@ final class TakeLayer implements ShouldQueue
     public function failed(?Throwable $e): void
     {
         Log::error('A layer could not be read.', ['layer' => $this->layer, 'why' => $e?->getMessage()]);
-        Layer::query()->whereKey($this->layer)->where('state', Layer::WAITING)->update(['state' => Layer::REFUSED, 'problem' => 'This file could not be read to its end. It is kept: read it again, or drop it.']);
+        Layer::query()->whereKey($this->layer)->where('state', Layer::WAITING)->update(
+            ['state' => Layer::REFUSED, 'problem' => 'This file could not be read to its end. It is kept: read it again, or drop it.'],
+        );
     }
 }

@@ -64,7 +64,9 @@ final class Batch
     {
         $last = null;
         foreach ($this->stints() as $stint) {
-            if ($stint['deleted_at'] === null && mb_strtolower((string) $stint['spot']) === mb_strtolower($spot) && ($last === null || $stint['started_at'] >= $last['started_at'])) {
+            if ($stint['deleted_at'] === null
+                && mb_strtolower((string) $stint['spot']) === mb_strtolower($spot)
+                && ($last === null || $stint['started_at'] >= $last['started_at'])) {
                 $last = $stint;
             }
         }
@@ -118,7 +120,10 @@ final class Batch
         if ($this->begun !== []) {
             // Two stints can begin within one second: the log's own order tells them apart.
             $seq = LogEvent::query()->whereIn('id', array_keys($this->begun))->pluck('seq', 'id');
-            foreach (array_chunk(array_map(static fn (array $row, string $event): array => $row + ['seq' => $seq[$event] ?? 0], $this->begun, array_keys($this->begun)), self::ROWS) as $some) {
+            foreach (array_chunk(
+                array_map(static fn (array $row, string $event): array => $row + ['seq' => $seq[$event] ?? 0], $this->begun, array_keys($this->begun)),
+                self::ROWS,
+            ) as $some) {
                 Stint::query()->insert($some);
             }
         }
@@ -126,7 +131,10 @@ final class Batch
             $cases = implode(' ', array_fill(0, count($some), 'when ? then ?'));
             $bindings = array_merge(...array_map(static fn (string $id, int $n): array => [$id, $n], array_keys($some), $some));
             $in = implode(', ', array_fill(0, count($some), '?'));
-            DB::update("update stints set cast_count = cast_count + case id {$cases} else 0 end, updated_at = ? where trip_id = ? and id in ({$in})", [...$bindings, $this->now, $this->trip->id, ...array_keys($some)]);
+            DB::update(
+                "update stints set cast_count = cast_count + case id {$cases} else 0 end, updated_at = ? where trip_id = ? and id in ({$in})",
+                [...$bindings, $this->now, $this->trip->id, ...array_keys($some)],
+            );
         }
         foreach (array_chunk($this->caught, self::ROWS) as $some) {
             Contact::query()->insert($some);

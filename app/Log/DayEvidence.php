@@ -43,7 +43,9 @@ final readonly class DayEvidence
     public function __construct(Trip $trip, Collection $stints, public Reading $reading, public Choices $choices = new Choices)
     {
         $this->past = $trip->drill_seed === null ? History::before($trip, $reading) : new OwnPast(0, 0, 0.0);
-        $this->turns = array_values($trip->turns()->get()->map(static fn (Turn $t): LoggedTurn => new LoggedTurn($t->at->format('Y-m-d\TH:i:s'), $t->kind))->all());
+        $this->turns = array_values(
+            $trip->turns()->get()->map(static fn (Turn $t): LoggedTurn => new LoggedTurn($t->at->format('Y-m-d\TH:i:s'), $t->kind))->all(),
+        );
         // On a hidden day no sun stands over the water.
         $sun = $reading->day->sunDay === null || $trip->drill_seed !== null ? [] : SunTurns::of($reading->day->sunDay, (string) $trip->conditions['date']);
         $this->evidence = Evidence::weigh(array_values($stints->map(self::stint(...))->all()), $this->past->prior(), [...$this->turns, ...$sun]);

@@ -63,7 +63,9 @@ final readonly class Deck
     /** @return list<Untested> what was possible today and the log does not show */
     public function neverTried(): array
     {
-        return $this->toFish->plan === null ? NeverTried::ofChoices($this->toFish->choices, $this->day->evidence) : NeverTried::ofPlan($this->toFish->plan, $this->day->evidence);
+        return $this->toFish->plan === null
+            ? NeverTried::ofChoices($this->toFish->choices, $this->day->evidence)
+            : NeverTried::ofPlan($this->toFish->plan, $this->day->evidence);
     }
 
     public function ribbon(): DayRibbon
@@ -71,7 +73,13 @@ final readonly class Deck
         $planned = DayRoute::ribbon($this->trip->route['stops'] ?? []);
         $names = [...array_map(static fn (Fished $f): string => $f->label, $planned), ...$this->stints->pluck('spot')->unique()->all()];
 
-        return DayRibbon::of($this->reading->day, $this->day->evidence->stints, $this->day->turns, $planned, $this->toFish->onLake?->shades(array_values($names)) ?? []);
+        return DayRibbon::of(
+            $this->reading->day,
+            $this->day->evidence->stints,
+            $this->day->turns,
+            $planned,
+            $this->toFish->onLake?->shades(array_values($names)) ?? [],
+        );
     }
 
     /**
@@ -94,7 +102,12 @@ final readonly class Deck
             'spots' => $this->spots(),
             'next' => array_map($this->move(...), $this->day->next),
             'sum' => $this->units->say($this->day->pattern->text),
-            'past' => $this->day->past->days === 0 ? null : sprintf('Believed before the first cast: %.1f contacts in 100 casts, from %d of your days in %s with like clarity.', 100 * $this->day->past->prior()->perCast, $this->day->past->days, $this->reading->stage->stage->words()),
+            'past' => $this->day->past->days === 0 ? null : sprintf(
+                'Believed before the first cast: %.1f contacts in 100 casts, from %d of your days in %s with like clarity.',
+                100 * $this->day->past->prior()->perCast,
+                $this->day->past->days,
+                $this->reading->stage->stage->words(),
+            ),
             'ribbon' => view('partials.ribbon', ['ribbon' => $this->ribbon(), 'key' => 'deck'])->render(),
             'undo' => array_map($this->done(...), $this->undoable()),
             'disputes' => $this->trip->disputes()->get()->map($this->dispute(...))->all(),
@@ -104,7 +117,13 @@ final readonly class Deck
             'units' => $this->units->metric ? 'metric' : 'us',
             'size_unit' => $this->units->sizeWord(),
             'depth_unit' => $this->units->word('depth'),
-            'water' => sprintf('%s, %s visible, %s, front %s', $this->units->temp($this->reading->day->tempF), $this->units->depth($this->reading->day->visibilityFt), $this->reading->day->sky->words(), $this->reading->day->front->words()),
+            'water' => sprintf(
+                '%s, %s visible, %s, front %s',
+                $this->units->temp($this->reading->day->tempF),
+                $this->units->depth($this->reading->day->visibilityFt),
+                $this->reading->day->sky->words(),
+                $this->reading->day->front->words(),
+            ),
         ];
     }
 
@@ -149,7 +168,9 @@ final readonly class Deck
         return [
             'key' => Presentation::key($rod->lure, $rod->color), 'lure' => $rod->lure, 'color' => $rod->color, 'depth_ft' => $rod->depth_ft, 'retrieve' => $rod->retrieve,
             'name' => Word::of($rod->lure), 'how' => Word::of($rod->color).' · '.$this->units->depth($rod->depth_ft).' · '.Word::of($rod->retrieve),
-            'cadence' => $this->units->say($setup->cadence->text), 'slice_key' => $key, 'slice' => in_array($key, $known, true) ? null : $this->slice($setup, "rod-{$i}"),
+            'cadence' => $this->units->say($setup->cadence->text), 'slice_key' => $key, 'slice' => in_array($key, $known, true)
+                ? null
+                : $this->slice($setup, "rod-{$i}"),
         ];
     }
 
@@ -162,7 +183,13 @@ final readonly class Deck
     private function spots(): array
     {
         return array_map(fn (Fishable $p): array => ['name' => $p->name, 'about' => implode(', ', array_filter([
-            $p->structure === null ? null : Word::of($p->structure), $p->cover === null ? null : Word::of($p->cover), $p->depthFt === null ? null : $this->units->depth($p->depthFt), $p->light,
+            $p->structure === null
+                ? null
+                : Word::of($p->structure), $p->cover === null
+                ? null
+                : Word::of($p->cover), $p->depthFt === null
+                ? null
+                : $this->units->depth($p->depthFt), $p->light,
         ]))], $this->toFish->choices->places);
     }
 
@@ -172,12 +199,17 @@ final readonly class Deck
         $offer = $move->offer;
         $present = $this->stints->last();
         // An offer of what is fished already needs no key.
-        $other = $offer !== null && ($present === null || $offer->place->name !== $present->spot || $offer->presentation->lure !== $present->lure || $offer->presentation->color !== $present->color);
+        $other = $offer !== null
+            && ($present === null || $offer->place->name !== $present->spot || $offer->presentation->lure !== $present->lure || $offer->presentation->color !== $present->color);
 
         return [
             'action' => ucfirst($move->action->words()), 'text' => $this->units->say($move->text), 'rule' => $move->ruleId, 'link' => RuleLink::to($this->trip, $move->ruleId),
             'sure' => $move->sure(), 'unless' => $move->unless === null ? null : "Changed by: {$move->unless}.",
-            'offer' => $other ? ['spot' => $offer->place->name, 'rod' => Presentation::key($offer->presentation->lure, $offer->presentation->color), 'words' => ucfirst(Word::of($offer->presentation->lure))." at {$offer->place->name}"] : null,
+            'offer' => $other ? [
+                'spot' => $offer->place->name,
+                'rod' => Presentation::key($offer->presentation->lure, $offer->presentation->color),
+                'words' => ucfirst(Word::of($offer->presentation->lure))." at {$offer->place->name}",
+            ] : null,
         ];
     }
 
@@ -197,7 +229,12 @@ final readonly class Deck
     /** @return array<string, mixed> */
     private function dispute(Dispute $dispute): array
     {
-        return ['id' => $dispute->id, 'text' => sprintf('Two devices differ on %s: %s stands, the other said %s.', Word::of(str_replace(['length_in', 'cast_count', 'depth_ft'], ['the length', 'the casts', 'the depth'], $dispute->field)), $dispute->kept ?? 'nothing', $dispute->other ?? 'nothing'),
+        return ['id' => $dispute->id, 'text' => sprintf(
+            'Two devices differ on %s: %s stands, the other said %s.',
+            Word::of(str_replace(['length_in', 'cast_count', 'depth_ft'], ['the length', 'the casts', 'the depth'], $dispute->field)),
+            $dispute->kept ?? 'nothing',
+            $dispute->other ?? 'nothing',
+        ),
             'kept' => $dispute->kept ?? 'nothing', 'other' => $dispute->other ?? 'nothing'];
     }
 
@@ -206,6 +243,9 @@ final readonly class Deck
     {
         $options = [...StintFields::ofContact(), 'turn' => TurnKind::keys()];
 
-        return array_map(static fn (array $keys): array => array_map(static fn (string $k): array => ['value' => $k, 'words' => Word::of($k)], $keys), $options);
+        return array_map(
+            static fn (array $keys): array => array_map(static fn (string $k): array => ['value' => $k, 'words' => Word::of($k)], $keys),
+            $options,
+        );
     }
 }

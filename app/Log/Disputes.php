@@ -28,7 +28,9 @@ final class Disputes
     public static function settle(Trip $trip, Dispute $dispute, bool $takeOther): void
     {
         if ($takeOther && $dispute->settled_at === null) {
-            $subject = $dispute->contact_id === null ? Stint::withTrashed()->findOrFail($dispute->stint_id) : Contact::withTrashed()->findOrFail($dispute->contact_id);
+            $subject = $dispute->contact_id === null
+                ? Stint::withTrashed()->findOrFail($dispute->stint_id)
+                : Contact::withTrashed()->findOrFail($dispute->contact_id);
             $subject->forceFill([$dispute->field => $dispute->other])->save();
             $trip->recount();
         }

@@ -107,7 +107,12 @@ final class EventTaker
         }
         $used->use($event, $name);
         $event['at'] = MomentOfDay::local($event['at'], $this->trip);
-        $this->batch->event(['id' => $event['id'], 'kind' => $name, 'stint_id' => $event['stint'] ?? null, 'count' => (int) ($event['count'] ?? 0), 'contact_id' => $event['contact'] ?? null, 'at' => $event['at']]);
+        $this->batch->event(
+            [
+                'id' => $event['id'], 'kind' => $name, 'stint_id' => $event['stint'] ?? null, 'count' => (int) ($event['count'] ?? 0),
+                'contact_id' => $event['contact'] ?? null, 'at' => $event['at'],
+            ],
+        );
         if ($kind::GATHERED) {
             $kind->apply($event);
         } else {
@@ -123,7 +128,9 @@ final class EventTaker
         $this->batch->flush();
         $before = $kind->apply($event);
         if ($before !== []) {
-            LogEvent::query()->where('id', $event['id'])->update(['before' => json_encode($before, JSON_THROW_ON_ERROR), 'after' => json_encode($kind->set(), JSON_THROW_ON_ERROR)]);
+            LogEvent::query()->where('id', $event['id'])->update(
+                ['before' => json_encode($before, JSON_THROW_ON_ERROR), 'after' => json_encode($kind->set(), JSON_THROW_ON_ERROR)],
+            );
         }
         $this->batch->forget();
     }
@@ -132,7 +139,10 @@ final class EventTaker
     private function problem(array $event, string $name, Kind $kind): ?string
     {
         // Whatever the kind, these are written down as what they are.
-        $fields = $this->fields[$name] ??= $kind->fields() + ['id' => Wanted::id(), 'at' => Wanted::moment(), 'stint' => Wanted::id()->orNothing(), 'contact' => Wanted::id()->orNothing(), 'count' => Wanted::whole(0, Limits::CASTS)->orNothing()];
+        $fields = $this->fields[$name] ??= $kind->fields() + [
+            'id' => Wanted::id(), 'at' => Wanted::moment(), 'stint' => Wanted::id()->orNothing(), 'contact' => Wanted::id()->orNothing(),
+            'count' => Wanted::whole(0, Limits::CASTS)->orNothing(),
+        ];
         foreach ($fields as $field => $wanted) {
             $problem = $wanted->problem($field, $event[$field] ?? null);
             if ($problem !== null) {

@@ -50,7 +50,11 @@ final readonly class ToFish
         $this->onLake = $trip->lake === null || $trip->drill_seed !== null ? null : new DayOnLake($trip, $trip->lake);
         $this->plan = $plan = $trip->drill_seed === null ? Planner::planFor($reading) : null;
         if ($plan === null) {
-            $rods = collect(DrillWater::choices()->presentations)->map(static fn (Presentation $p): RackSlot => new RackSlot(['lure' => $p->lure, 'color' => $p->color, 'depth_ft' => $reading->stand->middleFt(), 'retrieve' => $p->retrieve]));
+            $rods = collect(DrillWater::choices()->presentations)->map(
+                static fn (Presentation $p): RackSlot => new RackSlot(
+                    ['lure' => $p->lure, 'color' => $p->color, 'depth_ft' => $reading->stand->middleFt(), 'retrieve' => $p->retrieve],
+                ),
+            );
         } else {
             foreach ($plan->lineup as $entry) {
                 $scores[$entry->lure->key] = $entry->score;
@@ -63,13 +67,28 @@ final readonly class ToFish
         $worst = $scores === [] ? 1.0 : min($scores);
         $this->choices = new Choices(
             $trip->drill_seed !== null ? DrillWater::choices()->places : $this->places($reading, $stints),
-            array_values($this->rods->map(fn (RackSlot $r, int $i): Presentation => new Presentation($r->lure, $r->color, $r->retrieve, $this->setups[$i]->cadence->meanSpeedFtS(), Catalog::get($r->lure)->appeal->compact, $scores[$r->lure] ?? $worst, $r->depth_ft))->all()),
+            array_values($this->rods->map(
+                fn (RackSlot $r, int $i): Presentation => new Presentation(
+                    $r->lure,
+                    $r->color,
+                    $r->retrieve,
+                    $this->setups[$i]->cadence->meanSpeedFtS(),
+                    Catalog::get($r->lure)->appeal->compact,
+                    $scores[$r->lure] ?? $worst,
+                    $r->depth_ft,
+                ),
+            )->all()),
         );
     }
 
     private static function slot(Entry $rod): RackSlot
     {
-        return new RackSlot(['lure' => $rod->lure->key, 'color' => $rod->colors()[0]->family->value, 'depth_ft' => $rod->setup()->depthFt, 'retrieve' => $rod->setup()->cadence->key]);
+        return new RackSlot(
+            [
+                'lure' => $rod->lure->key, 'color' => $rod->colors()[0]->family->value, 'depth_ft' => $rod->setup()->depthFt,
+                'retrieve' => $rod->setup()->cadence->key,
+            ],
+        );
     }
 
     /**
@@ -88,8 +107,14 @@ final readonly class ToFish
             return $fished;
         }
         $known = array_map(static fn (Fishable $p): string => $p->name, $fished);
-        $marked = array_map(static fn (RankedPlace $r): Fishable => $r->place->toFish($reading->stand->middleFt(), $reading->day->riseFt()), $this->onLake->ranked($reading->day->minuteOfDay));
+        $marked = array_map(
+            static fn (RankedPlace $r): Fishable => $r->place->toFish($reading->stand->middleFt(), $reading->day->riseFt()),
+            $this->onLake->ranked($reading->day->minuteOfDay),
+        );
 
-        return [...$fished, ...array_slice(array_values(array_filter($marked, static fn (Fishable $p): bool => ! in_array($p->name, $known, true))), 0, self::MARKED)];
+        return [
+            ...$fished,
+            ...array_slice(array_values(array_filter($marked, static fn (Fishable $p): bool => ! in_array($p->name, $known, true))), 0, self::MARKED),
+        ];
     }
 }

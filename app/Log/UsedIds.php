@@ -23,8 +23,18 @@ final class UsedIds
     /** @param  list<mixed>  $events */
     public function __construct(private readonly Trip $trip, array $events)
     {
-        $ids = static fn (string $field, ?string $kind = null): array => array_values(array_unique(array_filter(array_map(static fn (mixed $e): mixed => is_array($e) && ($kind === null || ($e['kind'] ?? null) === $kind) ? $e[$field] ?? null : null, $events), Str::isUuid(...))));
-        $this->events = DB::table('log_events')->whereIn('id', $ids('id'))->pluck('trip_id', 'id')->map(fn (mixed $trip): bool => (int) $trip === $this->trip->id)->all();
+        $ids = static fn (string $field, ?string $kind = null): array => array_values(
+            array_unique(array_filter(
+                array_map(
+                    static fn (mixed $e): mixed => is_array($e) && ($kind === null || ($e['kind'] ?? null) === $kind) ? $e[$field] ?? null : null,
+                    $events,
+                ),
+                Str::isUuid(...),
+            )),
+        );
+        $this->events = DB::table('log_events')->whereIn('id', $ids('id'))->pluck('trip_id', 'id')->map(
+            fn (mixed $trip): bool => (int) $trip === $this->trip->id,
+        )->all();
         $this->stints = array_fill_keys(DB::table('stints')->whereIn('id', $ids('stint', 'stint'))->pluck('id')->all(), true);
         $this->contacts = array_fill_keys(DB::table('contacts')->whereIn('id', $ids('contact', 'contact'))->pluck('id')->all(), true);
     }

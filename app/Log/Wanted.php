@@ -37,7 +37,13 @@ final readonly class Wanted
 
     public static function whole(int $from, int $to): self
     {
-        return new self(static fn (mixed $v): ?string => is_numeric($v) && (float) $v === floor((float) $v) && $v >= $from && $v <= $to ? null : "must be a whole number from {$from} to {$to}.", true);
+        return new self(
+            static fn (mixed $v): ?string => is_numeric($v)
+                && (float) $v === floor((float) $v)
+                && $v >= $from
+                && $v <= $to ? null : "must be a whole number from {$from} to {$to}.",
+            true,
+        );
     }
 
     public static function number(float $from, float $to): self
@@ -47,7 +53,12 @@ final readonly class Wanted
 
     public static function text(int $longest): self
     {
-        return new self(static fn (mixed $v): ?string => is_string($v) && trim($v) !== '' && mb_strlen($v) <= $longest ? null : "must be words, {$longest} characters at most.", true);
+        return new self(
+            static fn (mixed $v): ?string => is_string($v)
+                && trim($v) !== ''
+                && mb_strlen($v) <= $longest ? null : "must be words, {$longest} characters at most.",
+            true,
+        );
     }
 
     /** @param  list<string>  $keys */
@@ -55,7 +66,11 @@ final readonly class Wanted
     {
         $known = array_fill_keys($keys, true);
 
-        return new self(static fn (mixed $v): ?string => is_string($v) && isset($known[$v]) ? null : 'is none of those there are: '.Str::limit(implode(', ', $keys), 120).'.', true);
+        return new self(
+            static fn (mixed $v): ?string => is_string($v)
+                && isset($known[$v]) ? null : 'is none of those there are: '.Str::limit(implode(', ', $keys), 120).'.',
+            true,
+        );
     }
 
     public static function moment(): self
@@ -66,7 +81,13 @@ final readonly class Wanted
     /** Words or numbers by name, whatever they are. */
     public static function plain(): self
     {
-        return new self(static fn (mixed $v): ?string => is_array($v) && array_filter($v, static fn (mixed $one): bool => $one !== null && ! is_scalar($one)) === [] ? null : 'must be words or numbers by field.', true);
+        return new self(
+            static fn (mixed $v): ?string => is_array($v) && array_filter(
+                $v,
+                static fn (mixed $one): bool => $one !== null && ! is_scalar($one),
+            ) === [] ? null : 'must be words or numbers by field.',
+            true,
+        );
     }
 
     /** @param  array<string, self>  $fields  none but these, each of them or not */

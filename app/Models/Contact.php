@@ -38,7 +38,10 @@ final class Contact extends Model
     use HasUuids;
     use SoftDeletes;
 
-    protected $fillable = ['id', 'trip_id', 'stint_id', 'at', 'kind', 'at_cast', 'species', 'length_in', 'hooked', 'forage', 'depth_ft', 'cover', 'cover_part', 'light', 'lat', 'lon'];
+    protected $fillable = [
+        'id', 'trip_id', 'stint_id', 'at', 'kind', 'at_cast', 'species', 'length_in', 'hooked', 'forage', 'depth_ft', 'cover', 'cover_part', 'light',
+        'lat', 'lon',
+    ];
 
     /** About what the fish weighed, from its length; its species is the day's unless the log says otherwise (rule D10). */
     public function weight(string $speciesOfTheDay): ?Mass

@@ -42,11 +42,19 @@ final class Lake extends Model
     private const WORKING_CELLS = 60_000;
 
     /** What a page reads of a lake; the full grid and all points of its tracks are asked for where they are needed. */
-    public const LIGHT = ['id', 'user_id', 'name', 'shoreline', 'sections', 'tracks', 'dropped', 'working', 'ramp_lat', 'ramp_lon', 'cell_m', 'deepest_ft', 'created_at', 'updated_at'];
+    public const LIGHT = [
+        'id', 'user_id', 'name', 'shoreline', 'sections', 'tracks', 'dropped', 'working', 'ramp_lat', 'ramp_lon', 'cell_m', 'deepest_ft',
+        'created_at', 'updated_at',
+    ];
 
-    protected $fillable = ['name', 'shoreline', 'sections', 'tracks', 'all_tracks', 'dropped', 'grid', 'working', 'ramp_lat', 'ramp_lon', 'cell_m', 'deepest_ft'];
+    protected $fillable = [
+        'name', 'shoreline', 'sections', 'tracks', 'all_tracks', 'dropped', 'grid', 'working', 'ramp_lat', 'ramp_lon', 'cell_m', 'deepest_ft',
+    ];
 
-    protected $attributes = ['shoreline' => null, 'sections' => null, 'tracks' => null, 'dropped' => null, 'working' => null, 'ramp_lat' => null, 'ramp_lon' => null, 'cell_m' => 10.0, 'deepest_ft' => null];
+    protected $attributes = [
+        'shoreline' => null, 'sections' => null, 'tracks' => null, 'dropped' => null, 'working' => null, 'ramp_lat' => null, 'ramp_lon' => null,
+        'cell_m' => 10.0, 'deepest_ft' => null,
+    ];
 
     protected $hidden = ['grid', 'working', 'all_tracks'];
 
@@ -130,7 +138,10 @@ final class Lake extends Model
         $grid = $this->workingGrid();
         $shape = $grid === null ? null : Shape::at($this->ground($grid), $lat, $lon);
 
-        return ['fetch_ft' => $grid === null ? null : Fetch::at($grid, $lat, $lon), 'shape' => $shape === null ? null : [$shape->slopePercent, $shape->heightFt, $shape->bend]];
+        return [
+            'fetch_ft' => $grid === null ? null : Fetch::at($grid, $lat, $lon),
+            'shape' => $shape === null ? null : [$shape->slopePercent, $shape->heightFt, $shape->bend],
+        ];
     }
 
     /** The grid coarse enough to read at once, or null where the depths are not known. */
@@ -155,7 +166,11 @@ final class Lake extends Model
     {
         $grid = $this->workingGrid();
 
-        return $grid === null ? [] : Cache::remember(sprintf('features:%d:%s', FeatureFinder::EDITION, $this->shapeKey()), now()->addMonth(), static fn (): array => FeatureFinder::find($grid));
+        return $grid === null ? [] : Cache::remember(
+            sprintf('features:%d:%s', FeatureFinder::EDITION, $this->shapeKey()),
+            now()->addMonth(),
+            static fn (): array => FeatureFinder::find($grid),
+        );
     }
 
     private function ground(DepthGrid $grid): Ground
@@ -170,6 +185,9 @@ final class Lake extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['shoreline' => 'array', 'sections' => 'array', 'tracks' => 'array', 'dropped' => 'array', 'ramp_lat' => 'float', 'ramp_lon' => 'float', 'grid' => PackedGrid::class, 'working' => PackedGrid::class, 'cell_m' => 'float', 'deepest_ft' => 'float'];
+        return [
+            'shoreline' => 'array', 'sections' => 'array', 'tracks' => 'array', 'dropped' => 'array', 'ramp_lat' => 'float', 'ramp_lon' => 'float',
+            'grid' => PackedGrid::class, 'working' => PackedGrid::class, 'cell_m' => 'float', 'deepest_ft' => 'float',
+        ];
     }
 }

@@ -45,13 +45,20 @@ use OldEddy\Where\Places\Place;
 final class LakeSpot extends Model
 {
     /** What can be said of a spot beside its name. */
-    public const FIELDS = ['lat', 'lon', 'structure', 'cover', 'bottom', 'shallow_ft', 'deep_ft', 'depth_nearby_ft', 'bank_faces_deg', 'object_height_ft', 'setback_ft', 'flows_to_deg'];
+    public const FIELDS = [
+        'lat', 'lon', 'structure', 'cover', 'bottom', 'shallow_ft', 'deep_ft', 'depth_nearby_ft', 'bank_faces_deg', 'object_height_ft', 'setback_ft',
+        'flows_to_deg',
+    ];
 
     protected $table = 'spots';
 
     protected $fillable = ['lake_id', 'name', ...self::FIELDS, 'fetch_ft', 'shape', 'dock', 'origin', 'layer_id', 'out_with'];
 
-    protected $attributes = ['out_with' => 0, 'layer_id' => null, 'cover' => '[]', 'origin' => 'typed', 'structure' => null, 'bottom' => null, 'shallow_ft' => null, 'deep_ft' => null, 'depth_nearby_ft' => null, 'bank_faces_deg' => null, 'object_height_ft' => null, 'setback_ft' => null, 'flows_to_deg' => null, 'fetch_ft' => null, 'shape' => null, 'dock' => null];
+    protected $attributes = [
+        'out_with' => 0, 'layer_id' => null, 'cover' => '[]', 'origin' => 'typed', 'structure' => null, 'bottom' => null, 'shallow_ft' => null,
+        'deep_ft' => null, 'depth_nearby_ft' => null, 'bank_faces_deg' => null, 'object_height_ft' => null, 'setback_ft' => null,
+        'flows_to_deg' => null, 'fetch_ft' => null, 'shape' => null, 'dock' => null,
+    ];
 
     /** @return Builder<self> those that no stint of any day was fished at */
     public static function neverFished(): Builder
@@ -84,7 +91,15 @@ final class LakeSpot extends Model
     public function dockPlan(float $riseFt): ?DockPlan
     {
         return $this->dock === null ? null
-            : (new DockPlan($this->name, DockKind::from($this->dock['kind']), $this->dock['inside_ft'], $this->dock['outside_ft'], $this->dock['walkway_ft'], array_map(Extra::from(...), $this->dock['extras']), $this->bank_faces_deg))->atLevel($riseFt);
+            : (new DockPlan(
+                $this->name,
+                DockKind::from($this->dock['kind']),
+                $this->dock['inside_ft'],
+                $this->dock['outside_ft'],
+                $this->dock['walkway_ft'],
+                array_map(Extra::from(...), $this->dock['extras']),
+                $this->bank_faces_deg,
+            ))->atLevel($riseFt);
     }
 
     public function position(): Position
@@ -95,7 +110,10 @@ final class LakeSpot extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        $numbers = array_fill_keys(['lat', 'lon', 'shallow_ft', 'deep_ft', 'depth_nearby_ft', 'bank_faces_deg', 'object_height_ft', 'setback_ft', 'flows_to_deg'], 'float');
+        $numbers = array_fill_keys(
+            ['lat', 'lon', 'shallow_ft', 'deep_ft', 'depth_nearby_ft', 'bank_faces_deg', 'object_height_ft', 'setback_ft', 'flows_to_deg'],
+            'float',
+        );
 
         return $numbers + ['cover' => 'array', 'fetch_ft' => 'array', 'shape' => 'array', 'dock' => 'array'];
     }

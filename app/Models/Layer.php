@@ -45,7 +45,10 @@ final class Layer extends Model
 
     protected $fillable = ['lake_id', 'name', 'state', 'understood', 'questions', 'found', 'problem', 'bytes', 'things_read', 'heard_at'];
 
-    protected $attributes = ['state' => self::WAITING, 'understood' => null, 'questions' => null, 'found' => null, 'problem' => null, 'bytes' => 0, 'things_read' => 0, 'heard_at' => null];
+    protected $attributes = [
+        'state' => self::WAITING, 'understood' => null, 'questions' => null, 'found' => null, 'problem' => null, 'bytes' => 0, 'things_read' => 0,
+        'heard_at' => null,
+    ];
 
     /** @return BelongsTo<Lake, $this> */
     public function lake(): BelongsTo
@@ -68,6 +71,9 @@ final class Layer extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['understood' => 'array', 'questions' => 'array', 'found' => 'array', 'heard_at' => 'datetime', 'bytes' => 'integer', 'things_read' => 'integer'];
+        return [
+            'understood' => 'array', 'questions' => 'array', 'found' => 'array', 'heard_at' => 'datetime', 'bytes' => 'integer',
+            'things_read' => 'integer',
+        ];
     }
 }

@@ -36,7 +36,10 @@ final class Stint extends Model
     use HasUuids;
     use SoftDeletes;
 
-    protected $fillable = ['id', 'trip_id', 'started_at', 'spot', 'lure', 'color', 'depth_ft', 'retrieve', 'structure', 'cover', 'cover_part', 'light', 'angler', 'cast_count'];
+    protected $fillable = [
+        'id', 'trip_id', 'started_at', 'spot', 'lure', 'color', 'depth_ft', 'retrieve', 'structure', 'cover', 'cover_part', 'light', 'angler',
+        'cast_count',
+    ];
 
     /** @return HasMany<Contact, $this> */
     public function contacts(): HasMany

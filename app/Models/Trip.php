@@ -44,7 +44,10 @@ final class Trip extends Model
 
     protected $fillable = ['name', 'conditions', 'ask', 'closed_at', 'measured', 'boat', 'drill_seed', 'lake_id', 'route'];
 
-    protected $attributes = ['closed_at' => null, 'measured' => null, 'boat' => null, 'drill_seed' => null, 'stage' => null, 'clarity' => null, 'lake_id' => null, 'route' => null];
+    protected $attributes = [
+        'closed_at' => null, 'measured' => null, 'boat' => null, 'drill_seed' => null, 'stage' => null, 'clarity' => null, 'lake_id' => null,
+        'route' => null,
+    ];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo
@@ -132,7 +135,9 @@ final class Trip extends Model
     /** @return list<string> what the day's fish were seen eating or spat up: it steers shape and color (C5) */
     public function forageSeen(): array
     {
-        return $this->seen ??= ! $this->exists ? [] : $this->contacts()->toBase()->whereNotNull('forage')->distinct()->orderBy('forage')->pluck('forage')->all();
+        return $this->seen ??= ! $this->exists
+            ? []
+            : $this->contacts()->toBase()->whereNotNull('forage')->distinct()->orderBy('forage')->pluck('forage')->all();
     }
 
     public function refresh(): self
@@ -146,19 +151,27 @@ final class Trip extends Model
     public function recount(): void
     {
         $sums = [];
-        foreach ($this->stints()->toBase()->reorder()->groupBy('spot')->selectRaw('min(spot) as spot, max(spot_id) as spot_id, sum(cast_count) as casts')->get() as $row) {
-            $sums[mb_strtolower($row->spot)] = ['trip_id' => $this->id, 'spot' => $row->spot, 'spot_id' => $row->spot_id, 'casts' => (int) $row->casts, 'contacts_weighed' => 0.0];
+        foreach ($this->stints()->toBase()->reorder()->groupBy('spot')->selectRaw(
+            'min(spot) as spot, max(spot_id) as spot_id, sum(cast_count) as casts',
+        )->get() as $row) {
+            $sums[mb_strtolower($row->spot)] = [
+                'trip_id' => $this->id, 'spot' => $row->spot, 'spot_id' => $row->spot_id, 'casts' => (int) $row->casts, 'contacts_weighed' => 0.0,
+            ];
         }
         // The contacts of a stint that was taken out are out with it.
         $contacts = DB::table('contacts')->join('stints', 'stints.id', '=', 'contacts.stint_id')->where('stints.trip_id', $this->id)
-            ->whereNull('stints.deleted_at')->whereNull('contacts.deleted_at')->groupBy('stints.spot', 'kind')->selectRaw('min(stints.spot) as spot, kind, count(*) as n')->get();
+            ->whereNull('stints.deleted_at')->whereNull('contacts.deleted_at')->groupBy('stints.spot', 'kind')->selectRaw(
+                'min(stints.spot) as spot, kind, count(*) as n',
+            )->get();
         foreach ($contacts as $row) {
             $sums[mb_strtolower($row->spot)]['contacts_weighed'] += $row->n * ContactKind::from($row->kind)->weight();
         }
         $this->seen = null;
         DB::table('spot_sums')->where('trip_id', $this->id)->delete();
         DB::table('spot_sums')->insert(array_values($sums));
-        self::query()->whereKey($this->id)->update(['casts_made' => array_sum(array_column($sums, 'casts')), 'contacts_weighed' => array_sum(array_column($sums, 'contacts_weighed'))]);
+        self::query()->whereKey($this->id)->update(
+            ['casts_made' => array_sum(array_column($sums, 'casts')), 'contacts_weighed' => array_sum(array_column($sums, 'contacts_weighed'))],
+        );
     }
 
     protected static function booted(): void

@@ -25,7 +25,10 @@ final readonly class Units
     ];
 
     /** What the core's units are called in the other system. */
-    private const SAID = ['ft' => 'm', 'ft/s' => 'm/s', '°F' => '°C', '°F a day' => '°C a day', 'mph' => 'km/h', 'oz' => 'g', 'lb' => 'kg', 'in' => 'cm', 'feet' => 'm', 'inches' => 'cm'];
+    private const SAID = [
+        'ft' => 'm', 'ft/s' => 'm/s', '°F' => '°C', '°F a day' => '°C a day', 'mph' => 'km/h', 'oz' => 'g', 'lb' => 'kg', 'in' => 'cm',
+        'feet' => 'm', 'inches' => 'cm',
+    ];
 
     public function __construct(public bool $metric)
     {
@@ -167,7 +170,10 @@ final readonly class Units
 
     private function amount(Amount $amount): string
     {
-        return implode($amount->between, array_map(fn (float $number): string => $this->in($amount->unit, $number), $amount->numbers)).' '.self::SAID[$amount->unit];
+        return implode(
+            $amount->between,
+            array_map(fn (float $number): string => $this->in($amount->unit, $number), $amount->numbers),
+        ).' '.self::SAID[$amount->unit];
     }
 
     private function in(string $unit, float $value): string

@@ -80,7 +80,12 @@ final class DayOnLake
     /** @param  list<string>  $names */
     public function byHour(array $names): DayByHour
     {
-        return $this->byHour[serialize($names)] ??= DayByHour::of(array_values(array_filter($this->places, static fn (Place $p): bool => in_array($p->name, $names, true))), $this->day, $this->records, $this->deepestFt);
+        return $this->byHour[serialize($names)] ??= DayByHour::of(
+            array_values(array_filter($this->places, static fn (Place $p): bool => in_array($p->name, $names, true))),
+            $this->day,
+            $this->records,
+            $this->deepestFt,
+        );
     }
 
     /** @return list<string> the names of the spots that promise most at one hour of the day or another, best first */

@@ -40,7 +40,13 @@ final class DayRoute
     {
         // A route chooses among the best of the day; what must be on it is on it anyway.
         $best = $day->bestOfTheDay();
-        $this->spots = array_values(array_filter($day->spots, static fn (LakeSpot $s): bool => in_array($s->id, $asked['locked'], true) || (in_array($s->name, $best, true) && ! in_array($s->id, $asked['forbidden'], true) && $s->id !== ($asked['start'] ?? null))));
+        $this->spots = array_values(
+            array_filter(
+                $day->spots,
+                static fn (LakeSpot $s): bool => in_array($s->id, $asked['locked'], true)
+                    || (in_array($s->name, $best, true) && ! in_array($s->id, $asked['forbidden'], true) && $s->id !== ($asked['start'] ?? null)),
+            ),
+        );
         // Of a lake whose depths nobody measured, no way over water is known.
         $grid = $day->lake->deepest() === null ? null : $day->lake->workingGrid();
         $ways = $grid === null ? null : new WaterWays($grid->atLevel($day->day->riseFt()));
@@ -63,7 +69,13 @@ final class DayRoute
 
         return [
             'stops' => $stops, 'line' => $stops === [] ? [] : $this->line($stops),
-            'home_min' => $reached ? round($table->homeMin, 1) : 0.0, 'end' => $reached ? (int) round($table->backAt) : $this->asked['from'], 'fuel' => $reached ? round($table->fuel, 2) : 0.0,
+            'home_min' => $reached
+                ? round($table->homeMin, 1)
+                : 0.0, 'end' => $reached
+                ? (int) round($table->backAt)
+                : $this->asked['from'], 'fuel' => $reached
+                ? round($table->fuel, 2)
+                : 0.0,
             'note' => $order === [] ? 'No spot fits into this time, or no water leads to those that must be on it.' : null,
         ];
     }
@@ -79,7 +91,10 @@ final class DayRoute
         $by = collect($this->day->spots)->keyBy('id');
         $at = array_map(static fn (array $s): ?Position => $by->get($s['spot'])?->position(), $stops);
 
-        return array_map(static fn (Position $p): array => [round($p->lat, 6), round($p->lon, 6)], $this->runs->line([$this->start(), ...array_values(array_filter($at)), $this->home()]));
+        return array_map(
+            static fn (Position $p): array => [round($p->lat, 6), round($p->lon, 6)],
+            $this->runs->line([$this->start(), ...array_values(array_filter($at)), $this->home()]),
+        );
     }
 
     /**
@@ -98,7 +113,10 @@ final class DayRoute
     {
         $worth = $this->day->byHour(array_map(static fn (LakeSpot $s): string => $s->name, $this->spots))->fits;
 
-        return array_map(fn (LakeSpot $s): Stop => new Stop($s->name, $worth[$s->name], $this->asked['minutes'], in_array($s->id, $this->asked['locked'], true)), $this->spots);
+        return array_map(
+            fn (LakeSpot $s): Stop => new Stop($s->name, $worth[$s->name], $this->asked['minutes'], in_array($s->id, $this->asked['locked'], true)),
+            $this->spots,
+        );
     }
 
     /** @return list<list<float>> minutes, start and end at both ends */
@@ -132,6 +150,7 @@ final class DayRoute
     {
         $lake = $this->day->lake;
 
-        return $lake->ramp_lat !== null && $lake->ramp_lon !== null ? new Position($lake->ramp_lat, $lake->ramp_lon) : (($this->day->spots[0] ?? null)?->position() ?? new Position(0.0, 0.0));
+        return $lake->ramp_lat !== null
+            && $lake->ramp_lon !== null ? new Position($lake->ramp_lat, $lake->ramp_lon) : (($this->day->spots[0] ?? null)?->position() ?? new Position(0.0, 0.0));
     }
 }

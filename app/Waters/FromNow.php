@@ -31,7 +31,11 @@ final class FromNow
         $clock = ($trip->conditions['date'] ?? null) === $now->toDateString() ? $now->format('H:i') : $last?->started_at->format('H:i');
         $from = $clock === null ? (int) $asked['from'] : Clock::minute($clock);
         /** @var ?Fix $fix */
-        $fix = $trip->fixes()->whereNotNull('lat')->where('at', '>=', $now->copy()->subMinutes(self::FIX_MIN)->format('Y-m-d H:i:s'))->orderByDesc('at')->first();
+        $fix = $trip->fixes()->whereNotNull('lat')->where(
+            'at',
+            '>=',
+            $now->copy()->subMinutes(self::FIX_MIN)->format('Y-m-d H:i:s'),
+        )->orderByDesc('at')->first();
         $fished = $stints->pluck('spot_id')->filter()->unique()->map(static fn (mixed $id): int => (int) $id)->values()->all();
 
         return [

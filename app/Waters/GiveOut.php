@@ -106,7 +106,13 @@ final class GiveOut
             yield [['kind' => 'track'], ['type' => 'LineString', 'coordinates' => $track]];
         }
         foreach ($withSpots ? $lake->spots : [] as $spot) {
-            yield [['name' => $spot->name] + array_filter($spot->only([...array_diff(LakeSpot::FIELDS, ['lat', 'lon']), 'dock']), static fn (mixed $v): bool => $v !== null), ['type' => 'Point', 'coordinates' => [$spot->lon, $spot->lat]]];
+            yield [
+                ['name' => $spot->name] + array_filter(
+                    $spot->only([...array_diff(LakeSpot::FIELDS, ['lat', 'lon']), 'dock']),
+                    static fn (mixed $v): bool => $v !== null,
+                ),
+                ['type' => 'Point', 'coordinates' => [$spot->lon, $spot->lat]],
+            ];
         }
         $working = $withSpots ? $lake->workingGrid() : null;
         foreach ($working === null ? [] : self::CONTOURS_FT as $depth) {
@@ -120,13 +126,22 @@ final class GiveOut
     /** @return ?array{float, float, float, float} west, south, east, north of all that is given out */
     private static function box(Lake $lake, bool $withSpots): ?array
     {
-        $places = [...array_merge(...($lake->shoreline ?? [])), ...array_merge(...($lake->tracks ?? [])), ...($withSpots ? $lake->spots->map(static fn (LakeSpot $s): array => [$s->lon, $s->lat])->all() : [])];
+        $places = [
+            ...array_merge(...($lake->shoreline ?? [])),
+            ...array_merge(...($lake->tracks ?? [])),
+            ...($withSpots ? $lake->spots->map(static fn (LakeSpot $s): array => [$s->lon, $s->lat])->all() : []),
+        ];
         $grid = $lake->workingGrid();
         if ($grid !== null) {
-            array_push($places, ...array_map(static fn (array $at): array => array_reverse($grid->position(...$at)), [[0, 0], [$grid->cols - 1, $grid->rows - 1]]));
+            array_push(
+                $places,
+                ...array_map(static fn (array $at): array => array_reverse($grid->position(...$at)), [[0, 0], [$grid->cols - 1, $grid->rows - 1]]),
+            );
         }
 
-        return $places === [] ? null : [min(array_column($places, 0)), min(array_column($places, 1)), max(array_column($places, 0)), max(array_column($places, 1))];
+        return $places === [] ? null : [
+            min(array_column($places, 0)), min(array_column($places, 1)), max(array_column($places, 0)), max(array_column($places, 1)),
+        ];
     }
 
     private static function json(mixed $value): string

@@ -87,7 +87,15 @@ final class Layers
         try {
             $made = $this->made();
             if (! isset($layer->understood['shore']) && ($layer->found['count']['ring'] ?? 0) > 0 && $made->dried() > self::DRIED) {
-                return self::asks($layer, [new Question('shore', sprintf('This shoreline leaves %d %% of the depths that are known dry. Is it the shoreline of this lake?', round(100 * $made->dried())), ['cut' => 'yes: what lies outside is land', 'draw' => 'draw it, and leave the depths alone'], 'draw')]);
+                return self::asks(
+                    $layer,
+                    [new Question(
+                        'shore',
+                        sprintf('This shoreline leaves %d %% of the depths that are known dry. Is it the shoreline of this lake?', round(100 * $made->dried())),
+                        ['cut' => 'yes: what lies outside is land', 'draw' => 'draw it, and leave the depths alone'],
+                        'draw',
+                    )],
+                );
             }
             $words = DB::transaction(fn (): string => $this->keep($made, $layer));
         } catch (Refused $e) {
@@ -161,7 +169,13 @@ final class Layers
             $spots += $found->what === 'spot' ? 1 : 0;
             $points += $found->what === 'track' ? 1 : count($found->ring);
             if ($spots > self::MOST_SPOTS || $points > self::MOST_POINTS) {
-                throw new Refused(sprintf('The file has more than %s spots or %s points of shoreline and tracks. Part it into several files.', number_format(self::MOST_SPOTS), number_format(self::MOST_POINTS)));
+                throw new Refused(
+                    sprintf(
+                        'The file has more than %s spots or %s points of shoreline and tracks. Part it into several files.',
+                        number_format(self::MOST_SPOTS),
+                        number_format(self::MOST_POINTS),
+                    ),
+                );
             }
             $survey->see($found);
             if ($survey->seen() % self::TELL_EVERY === 0) {
@@ -235,7 +249,9 @@ final class Layers
         $spots = $this->spots($new);
         $count = $new->found['count'] ?? [];
         $words = [];
-        foreach (['spot' => 'spot', 'sounding' => 'sounding', 'ring' => 'ring of shoreline', 'tracks' => 'track', 'section' => 'name of a section'] as $key => $one) {
+        foreach ([
+            'spot' => 'spot', 'sounding' => 'sounding', 'ring' => 'ring of shoreline', 'tracks' => 'track', 'section' => 'name of a section',
+        ] as $key => $one) {
             $n = $count[$key] ?? 0;
             if ($n > 0) {
                 $words[] = number_format($n).' '.($n === 1 ? $one : (string) preg_replace('/^\w+/', '$0s', $one)).($key === 'spot' && $spots['known'] > 0 ? " ({$spots['known']} of them known already)" : '');
@@ -298,7 +314,9 @@ final class Layers
         file_put_contents($path, implode('', iterator_to_array(GiveOut::geoJson($this->lake, false), false)));
         try {
             DB::transaction(function () use ($path): void {
-                $layer = Layer::query()->create(['lake_id' => $this->lake->id, 'name' => 'What was known before', 'state' => Layer::LAID, 'understood' => ['shore' => 'cut']]);
+                $layer = Layer::query()->create(
+                    ['lake_id' => $this->lake->id, 'name' => 'What was known before', 'state' => Layer::LAID, 'understood' => ['shore' => 'cut']],
+                );
                 LayerFile::keep($layer, $path);
                 $survey = new Survey;
                 foreach (AnyFile::read($path, new Understanding('geojson')) as $found) {
@@ -327,7 +345,12 @@ final class Layers
     {
         $every = max(1, (int) ceil(array_sum(array_map(count(...), $tracks)) / self::DRAWN_POINTS));
 
-        return array_map(static fn (array $track): array => array_values(array_filter($track, static fn (int $i): bool => $i % $every === 0 || $i === count($track) - 1, ARRAY_FILTER_USE_KEY)), $tracks);
+        return array_map(
+            static fn (array $track): array => array_values(
+                array_filter($track, static fn (int $i): bool => $i % $every === 0 || $i === count($track) - 1, ARRAY_FILTER_USE_KEY),
+            ),
+            $tracks,
+        );
     }
 
     /**

@@ -162,7 +162,11 @@ final class MadeLake
             foreach ($this->cuts ? array_merge(...$this->rings) : [] as [$lon, $lat]) {
                 $this->soundings->add($lat, $lon, 0.0);
             }
-            $this->uncut = array_reduce($this->grids, static fn (DepthGrid $all, DepthGrid $one): DepthGrid => $all->withLandOf($one), $this->soundings->grid());
+            $this->uncut = array_reduce(
+                $this->grids,
+                static fn (DepthGrid $all, DepthGrid $one): DepthGrid => $all->withLandOf($one),
+                $this->soundings->grid(),
+            );
         }
         $this->whole = $this->uncut === null || $this->rings === [] || ! $this->cuts ? $this->uncut : Shoreline::cut($this->uncut, $this->rings);
     }
@@ -194,7 +198,11 @@ final class MadeLake
             $sane['ramp'] = [(float) $about['ramp'][0], (float) $about['ramp'][1]];
         }
         if (is_array($about['dropped'] ?? null)) {
-            $sane['dropped'] = array_slice(array_values(array_map(static fn (string $key): string => mb_substr($key, 0, 60), array_filter($about['dropped'], is_string(...)))), 0, 500);
+            $sane['dropped'] = array_slice(
+                array_values(array_map(static fn (string $key): string => mb_substr($key, 0, 60), array_filter($about['dropped'], is_string(...)))),
+                0,
+                500,
+            );
         }
 
         return $sane;

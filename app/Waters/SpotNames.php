@@ -50,7 +50,10 @@ final class SpotNames
     public function known(float $lat, float $lon, string $name): ?LakeSpot
     {
         foreach ($this->at[self::place($lat, $lon)] ?? [] as $spot) {
-            if ($name === '' || self::key($spot->name) === self::key($name) || preg_match('/^'.preg_quote(self::key($name), '/').' \d+$/', self::key($spot->name)) === 1) {
+            if ($name === '' || self::key($spot->name) === self::key($name) || preg_match(
+                '/^'.preg_quote(self::key($name), '/').' \d+$/',
+                self::key($spot->name),
+            ) === 1) {
                 return $spot;
             }
         }

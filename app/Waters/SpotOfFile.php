@@ -26,7 +26,9 @@ final class SpotOfFile
         $numbers = [];
         foreach (SpotSheet::NUMBERS as $field) {
             $given = $about[$field] ?? null;
-            $numbers[$field] = is_numeric($given) && $given >= SpotSheet::field($field)->least && $given <= SpotSheet::field($field)->most ? (float) $given : null;
+            $numbers[$field] = is_numeric($given)
+                && $given >= SpotSheet::field($field)->least
+                && $given <= SpotSheet::field($field)->most ? (float) $given : null;
         }
         $said = array_filter([
             ...$numbers, 'structure' => Structure::tryFrom($text('structure'))?->value, 'bottom' => Bottom::tryFrom($text('bottom'))?->value,
@@ -40,7 +42,17 @@ final class SpotOfFile
             return false;
         }
         /** @var LakeSpot $spot */
-        $spot = $lake->spots()->create([...$said, 'name' => $text('name') === '' ? $names->unnamed() : $names->free($text('name')), 'lat' => $found->lat, 'lon' => $found->lon, 'origin' => 'file', 'layer_id' => $layer->id, ...$lake->read($found->lat, $found->lon)]);
+        $spot = $lake->spots()->create(
+            [
+                ...$said,
+                'name' => $text('name') === '' ? $names->unnamed() : $names->free($text('name')),
+                'lat' => $found->lat,
+                'lon' => $found->lon,
+                'origin' => 'file',
+                'layer_id' => $layer->id,
+                ...$lake->read($found->lat, $found->lon),
+            ],
+        );
         $names->add($spot);
 
         return true;
@@ -49,7 +61,11 @@ final class SpotOfFile
     /** @return array{kind: string, inside_ft: float, outside_ft: float, walkway_ft: float, extras: list<string>}|null a dock as a spot keeps it, where the file has one */
     private static function dock(mixed $dock): ?array
     {
-        if (! is_array($dock) || ! is_string($dock['kind'] ?? null) || DockKind::tryFrom($dock['kind']) === null || ! is_numeric($dock['inside_ft'] ?? null) || ! is_numeric($dock['outside_ft'] ?? null)) {
+        if (! is_array($dock)
+            || ! is_string($dock['kind'] ?? null)
+            || DockKind::tryFrom($dock['kind']) === null
+            || ! is_numeric($dock['inside_ft'] ?? null)
+            || ! is_numeric($dock['outside_ft'] ?? null)) {
             return null;
         }
         $feet = static fn (string $field, float $else): float => is_numeric($dock[$field] ?? null)

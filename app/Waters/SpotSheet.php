@@ -69,13 +69,23 @@ final readonly class SpotSheet
     /** @return array<string, mixed> what was typed, in the lake's own units */
     public function read(Request $request, Lake $lake): array
     {
-        $given = $request->validate($this->rules($request, $lake), ['deep_ft.gte' => 'The deep end must not be shallower than the shallow end.', 'name.unique' => 'Another spot of this lake has this name.'], $this->names());
+        $given = $request->validate(
+            $this->rules($request, $lake),
+            ['deep_ft.gte' => 'The deep end must not be shallower than the shallow end.', 'name.unique' => 'Another spot of this lake has this name.'],
+            $this->names(),
+        );
         foreach (self::NUMBERS as $field) {
             $given[$field] = isset($given[$field]) ? $this->units->take(self::quantity($field), (float) $given[$field]) : null;
         }
         $dock = $given['dock'] ?? [];
         $feet = fn (string $field): float => $this->units->take('depth', (float) $dock[$field]);
-        $given['dock'] = isset($dock['kind']) ? ['kind' => $dock['kind'], 'inside_ft' => $feet('inside_ft'), 'outside_ft' => $feet('outside_ft'), 'walkway_ft' => isset($dock['walkway_ft']) ? $feet('walkway_ft') : self::USUAL_WALKWAY_FT, 'extras' => $dock['extras'] ?? []] : null;
+        $given['dock'] = isset($dock['kind']) ? [
+            'kind' => $dock['kind'],
+            'inside_ft' => $feet('inside_ft'),
+            'outside_ft' => $feet('outside_ft'),
+            'walkway_ft' => isset($dock['walkway_ft']) ? $feet('walkway_ft') : self::USUAL_WALKWAY_FT,
+            'extras' => $dock['extras'] ?? [],
+        ] : null;
         $given['cover'] ??= [];
 
         return $given;
@@ -87,7 +97,12 @@ final readonly class SpotSheet
         $id = $request->integer('id');
         $rules = [
             'id' => ['nullable', 'integer', Rule::exists(LakeSpot::class)->where('lake_id', $lake->id)],
-            'name' => ['required', 'string', 'max:'.(int) FieldTable::one('spot', 'name')->most, ...($id > 0 ? [Rule::unique(LakeSpot::class)->where('lake_id', $lake->id)->ignore($id)] : [])],
+            'name' => [
+                'required',
+                'string',
+                'max:'.(int) FieldTable::one('spot', 'name')->most,
+                ...($id > 0 ? [Rule::unique(LakeSpot::class)->where('lake_id', $lake->id)->ignore($id)] : []),
+            ],
             'structure' => ['nullable', Rule::in(Structure::keys())], 'cover' => ['nullable', 'array'], 'cover.*' => [Rule::in(Cover::keys())], 'bottom' => ['nullable', Rule::in(Bottom::keys())],
             'origin' => ['nullable', Rule::in(['typed', 'found'])],
             'dock' => ['nullable', 'array'], 'dock.kind' => ['nullable', Rule::in(DockKind::keys())], 'dock.extras' => ['nullable', 'array'], 'dock.extras.*' => [Rule::in(Extra::keys())],
@@ -100,7 +115,9 @@ final readonly class SpotSheet
             $rules['deep_ft'][] = 'gte:shallow_ft';
         }
         foreach (self::DOCK as $field) {
-            $rules["dock.{$field}"] = [$field === 'walkway_ft' ? 'nullable' : 'required_with:dock.kind', 'nullable', 'numeric', 'between:'.implode(',', $this->span($field))];
+            $rules["dock.{$field}"] = [
+                $field === 'walkway_ft' ? 'nullable' : 'required_with:dock.kind', 'nullable', 'numeric', 'between:'.implode(',', $this->span($field)),
+            ];
         }
 
         return $rules;

@@ -48,7 +48,13 @@ final readonly class SpotToday
         $this->flowSaid = $spot->flows_to_deg !== null;
         $flows = $spot->flows_to_deg ?? ($spot->bank_faces_deg === null ? null : fmod($spot->bank_faces_deg + 90, 360));
         $depth = $this->place->depthAt($this->day->riseFt());
-        $this->current = $this->place->structure === null || $flows === null ? null : CurrentPlace::of($this->place->structure, $this->day->current, $flows, $depth[1] ?? 6.0, $spot->bank_faces_deg);
+        $this->current = $this->place->structure === null || $flows === null ? null : CurrentPlace::of(
+            $this->place->structure,
+            $this->day->current,
+            $flows,
+            $depth[1] ?? 6.0,
+            $spot->bank_faces_deg,
+        );
     }
 
     /** Whether one's shadow falls on a cast from the water at the bank, as one casts from a boat. */

@@ -38,7 +38,10 @@ final class Survey
             return;
         }
         if ($found->what === 'sounding') {
-            $this->depths = $this->depths === null ? [$found->depthFt, $found->depthFt] : [min($this->depths[0], $found->depthFt), max($this->depths[1], $found->depthFt)];
+            $this->depths = $this->depths === null ? [$found->depthFt, $found->depthFt] : [
+                min($this->depths[0], $found->depthFt),
+                max($this->depths[1], $found->depthFt),
+            ];
         }
         foreach ($found->ring === [] ? [[$found->lon, $found->lat]] : $found->ring as [$lon, $lat]) {
             $this->place($lon, $lat, $found);

@@ -42,7 +42,11 @@ final class Rooms
     {
         $code = '';
         foreach (token_get_all((string) file_get_contents($file)) as $token) {
-            $code .= is_array($token) && in_array($token[0], [T_COMMENT, T_DOC_COMMENT, T_CONSTANT_ENCAPSED_STRING], true) ? '' : (is_array($token) ? $token[1] : $token);
+            $code .= is_array($token) && in_array(
+                $token[0],
+                [T_COMMENT, T_DOC_COMMENT, T_CONSTANT_ENCAPSED_STRING],
+                true,
+            ) ? '' : (is_array($token) ? $token[1] : $token);
         }
         preg_match_all('/(?<![\w\\\\])\\\\?'.$namespace.'\\\\([A-Z]\w+)\\\\/', $code, $found);
 
@@ -55,7 +59,9 @@ final class Rooms
         [$namespace, $rooms] = self::ALL[$root];
         $order = array_flip(array_keys($rooms));
         $weight = [];
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/{$root}", RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+        foreach (new RecursiveIteratorIterator(
+            new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/{$root}", RecursiveDirectoryIterator::SKIP_DOTS),
+        ) as $file) {
             $from = explode('/', substr($file->getPathname(), strlen(dirname(__DIR__, 2)."/{$root}/")))[0];
             foreach (self::arrows($file->getPathname(), $namespace) as $to) {
                 if ($to !== $from) {
@@ -66,16 +72,43 @@ final class Rooms
         ksort($weight);
         [$step, $left] = [44, 320];
         $height = $step * count($rooms) + 20;
-        $svg = sprintf('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 640 %d" font-family="Georgia, serif" font-size="14"><rect width="640" height="%d" fill="#f5f0e4"/><defs><marker id="tip" viewBox="0 0 8 8" refX="7" refY="4" markerUnits="userSpaceOnUse" markerWidth="8" markerHeight="8" orient="auto"><path d="M0 0 8 4 0 8z" fill="#1b262b"/></marker></defs>', $height, $height);
+        $svg = sprintf(
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 640 %d" font-family="Georgia, serif" font-size="14"><rect width="640" height="%d" fill="#f5f0e4"/><defs><marker id="tip" viewBox="0 0 8 8" refX="7" refY="4" markerUnits="userSpaceOnUse" markerWidth="8" markerHeight="8" orient="auto"><path d="M0 0 8 4 0 8z" fill="#1b262b"/></marker></defs>',
+            $height,
+            $height,
+        );
         foreach ($rooms as $room => [$holds, $rules]) {
             $y = 20 + $step * $order[$room];
-            $svg .= sprintf("\n<rect x=\"8\" y=\"%d\" width=\"%d\" height=\"34\" fill=\"none\" stroke=\"#1b262b\"/><text x=\"16\" y=\"%d\" font-weight=\"bold\">%s/%s</text><text x=\"16\" y=\"%d\" font-size=\"10\">%s</text>", $y - 8, $left - 8, $y + 7, $room, $rules === '' ? '' : " <tspan font-weight=\"normal\">{$rules}</tspan>", $y + 21, $holds);
+            $svg .= sprintf(
+                "\n<rect x=\"8\" y=\"%d\" width=\"%d\" height=\"34\" fill=\"none\" stroke=\"#1b262b\"/><text x=\"16\" y=\"%d\" font-weight=\"bold\">%s/%s</text><text x=\"16\" y=\"%d\" font-size=\"10\">%s</text>",
+                $y - 8,
+                $left - 8,
+                $y + 7,
+                $room,
+                $rules === '' ? '' : " <tspan font-weight=\"normal\">{$rules}</tspan>",
+                $y + 21,
+                $holds,
+            );
         }
         foreach ($weight as $arrow => $n) {
             [$from, $to] = explode('>', $arrow);
             [$y0, $y1] = [20 + $step * $order[$from] + 5, 20 + $step * $order[$to] + 13];
             $out = $left + 26 + 32 * abs($order[$from] - $order[$to]);
-            $svg .= sprintf("\n<path d=\"M%d %d C%d %d %d %d %d %d\" fill=\"none\" stroke=\"#1b262b\" stroke-width=\"%.1f\" marker-end=\"url(#tip)\"><title>%s leans on %s in %d files</title></path>", $left, $y0, $out, $y0, $out, $y1, $left + 2, $y1, min(3.0, 0.5 + $n / 12), $from, $to, $n);
+            $svg .= sprintf(
+                "\n<path d=\"M%d %d C%d %d %d %d %d %d\" fill=\"none\" stroke=\"#1b262b\" stroke-width=\"%.1f\" marker-end=\"url(#tip)\"><title>%s leans on %s in %d files</title></path>",
+                $left,
+                $y0,
+                $out,
+                $y0,
+                $out,
+                $y1,
+                $left + 2,
+                $y1,
+                min(3.0, 0.5 + $n / 12),
+                $from,
+                $to,
+                $n,
+            );
         }
 
         return $svg."\n</svg>\n";

@@ -26,6 +26,12 @@ for ($round = 0; $round < 5; $round++) {
 }
 foreach ($times as $what => $taken) {
     sort($taken);
-    printf("%s: median %.2f ms, p95 %.2f ms over %d plans (aim: median 10 ms or less)\n", $what, $taken[intdiv(count($taken), 2)], $taken[(int) (count($taken) * 0.95)], count($taken));
+    printf(
+        "%s: median %.2f ms, p95 %.2f ms over %d plans (aim: median 10 ms or less)\n",
+        $what,
+        $taken[intdiv(count($taken), 2)],
+        $taken[(int) (count($taken) * 0.95)],
+        count($taken),
+    );
 }
 printf("peak memory of the core: %.1f MB (aim: 16 or less)\n", memory_get_peak_usage(true) / 1048576);

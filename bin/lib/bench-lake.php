@@ -44,8 +44,16 @@ printf("  %d features; peak memory %.0f MB (aim: 512)\n", count($found), memory_
 $luck = new Randomizer(new Xoshiro256StarStar(hash('sha256', 'bench', true)));
 foreach ([6, 10] as $hours) {
     $at = array_map(static fn (): array => [$luck->getInt(0, 100), $luck->getInt(0, 100)], range(0, 41));
-    $stops = array_map(static fn (int $i): Stop => new Stop("{$i}", array_map(static fn (int $h): float => 0.5 + exp(-(($h - $i % 13 - 6) ** 2) / 8), range(0, 23)), 12), range(0, 39));
-    $problem = new RouteTask($stops, array_map(static fn (array $a): array => array_map(static fn (array $b): float => 0.25 * hypot($a[0] - $b[0], $a[1] - $b[1]), $at), $at), 360, 360 + 60 * $hours);
+    $stops = array_map(
+        static fn (int $i): Stop => new Stop("{$i}", array_map(static fn (int $h): float => 0.5 + exp(-(($h - $i % 13 - 6) ** 2) / 8), range(0, 23)), 12),
+        range(0, 39),
+    );
+    $problem = new RouteTask(
+        $stops,
+        array_map(static fn (array $a): array => array_map(static fn (array $b): float => 0.25 * hypot($a[0] - $b[0], $a[1] - $b[1]), $at), $at),
+        360,
+        360 + 60 * $hours,
+    );
     $order = $told("route of 40 spots in {$hours} h", static fn (): array => Router::solve($problem));
     printf("    %d of them chosen\n", count($order));
 }

@@ -47,17 +47,31 @@ function any_day(Randomizer $luck): array
     $shallow = $number(0, 20);
 
     return [
-        'date' => sprintf('2026-%02d-%02d', $luck->getInt(1, 12), $luck->getInt(1, 28)), 'time' => $maybe(sprintf('%02d:%02d', $luck->getInt(0, 23), $luck->getInt(0, 59))),
+        'date' => sprintf('2026-%02d-%02d', $luck->getInt(1, 12), $luck->getInt(1, 28)), 'time' => $maybe(
+            sprintf('%02d:%02d', $luck->getInt(0, 23), $luck->getInt(0, 59)),
+        ),
         'lat' => $maybe($number(25, 60)), 'lon' => $maybe($number(-120, 20)), 'species' => $one(Species::class),
         'water' => [
             'temp_f' => $maybe($number(34, 92)), 'temp_trend_f_per_day' => $maybe($number(-3, 3)), 'visibility_ft' => $maybe($number(0.3, 25)), 'normal_visibility_ft' => $maybe($number(0.3, 25)),
             'level_change_ft_per_week' => $maybe($number(-4, 4)), 'current' => $maybe($one(Current::class)),
-            'inflow' => $maybe(['running' => $luck->getInt(0, 1) === 1, 'relative_temp' => ['warmer', 'colder', 'same'][$luck->getInt(0, 2)], 'muddy' => $luck->getInt(0, 1) === 1]),
+            'inflow' => $maybe(
+                [
+                    'running' => $luck->getInt(0, 1) === 1,
+                    'relative_temp' => ['warmer', 'colder', 'same'][$luck->getInt(0, 2)],
+                    'muddy' => $luck->getInt(0, 1) === 1,
+                ],
+            ),
         ],
-        'weather' => ['sky' => $maybe($one(Sky::class)), 'wind_mph' => $maybe($number(0, 30)), 'wind_from_deg' => $maybe($luck->getInt(0, 359)), 'front' => $maybe($one(Front::class))],
+        'weather' => [
+            'sky' => $maybe($one(Sky::class)), 'wind_mph' => $maybe($number(0, 30)), 'wind_from_deg' => $maybe($luck->getInt(0, 359)),
+            'front' => $maybe($one(Front::class)),
+        ],
         'spot' => $luck->getInt(0, 2) === 0 ? null : [
             'structure' => $maybe($one(Structure::class)), 'cover' => $maybe([$one(Cover::class), $one(Cover::class)]), 'bottom' => $maybe($one(Bottom::class)),
-            'depth_ft' => [$shallow, round($shallow + $number(0.5, 30), 1)], 'depth_nearby_ft' => $maybe($number(5, 60)), 'shaded' => $maybe($luck->getInt(0, 1) === 1),
+            'depth_ft' => [
+                $shallow,
+                round($shallow + $number(0.5, 30), 1),
+            ], 'depth_nearby_ft' => $maybe($number(5, 60)), 'shaded' => $maybe($luck->getInt(0, 1) === 1),
             'dock' => $luck->getInt(0, 3) === 0 ? ['kind' => $luck->getInt(0, 1) === 1 ? 'floating' : 'piling', 'depth_ft' => $number(0.5, 30)] : null,
         ],
         'forage' => $maybe([$one(Forage::class)]), 'observed' => $maybe([$one(Observed::class)]), 'pressure' => $maybe($one(Pressure::class)),
@@ -77,7 +91,11 @@ function any_log(Randomizer $luck): array
             $contacts[] = ['kind' => ContactKind::cases()[$luck->getInt(0, count(ContactKind::cases()) - 1)]->value, 'at_cast' => $luck->getInt(1, $casts)];
         }
         $stints[] = [
-            'at' => sprintf('2026-05-02T%02d:%02d:00', intdiv($minute, 60), $minute % 60), 'spot' => ['A', 'B', 'C'][$luck->getInt(0, 2)], 'lure' => $lures[$luck->getInt(0, 3)],
+            'at' => sprintf(
+                '2026-05-02T%02d:%02d:00',
+                intdiv($minute, 60),
+                $minute % 60,
+            ), 'spot' => ['A', 'B', 'C'][$luck->getInt(0, 2)], 'lure' => $lures[$luck->getInt(0, 3)],
             'color' => ['bright', 'white', 'dark_contrast'][$luck->getInt(0, 2)], 'depth_ft' => $luck->getInt(1, 20), 'retrieve' => ['slow', 'medium', 'fast'][$luck->getInt(0, 2)],
             'structure' => ['point', 'flat', null][$luck->getInt(0, 2)], 'cover' => ['rock', 'reeds', null][$luck->getInt(0, 2)], 'casts' => $casts, 'contacts' => $contacts,
         ];
@@ -98,14 +116,59 @@ function answers(): iterable
     for ($seed = 1; $seed <= 60; $seed++) {
         $luck = new Randomizer(new Mt19937($seed));
         $day = Settler::settle(ConditionsReader::read([...any_day($luck), 'species' => ['largemouth_bass', 'smallmouth_bass', 'spotted_bass'][$seed % 3]]));
-        $docks = array_map(static fn (int $i): DockPlan => new DockPlan("Dock {$i}", DockKind::cases()[$i % 2], $luck->getInt(1, 8), $luck->getInt(4, 18), $luck->getInt(5, 60), [], $luck->getInt(0, 3) === 0 ? null : (float) $luck->getInt(0, 359)), range(0, 4));
+        $docks = array_map(
+            static fn (int $i): DockPlan => new DockPlan(
+                "Dock {$i}",
+                DockKind::cases()[$i % 2],
+                $luck->getInt(1, 8),
+                $luck->getInt(4, 18),
+                $luck->getInt(5, 60),
+                [],
+                $luck->getInt(0, 3) === 0 ? null : (float) $luck->getInt(0, 359),
+            ),
+            range(0, 4),
+        );
         yield "docks {$seed}" => [DockRow::ranked($docks, $day), array_map(static fn (DockPlan $d): array => DockReader::read($d, $day), $docks)];
-        $places = array_map(static fn (int $i): Place => new Place("Place {$i}", 37 + $i / 1000, -80.0, Structure::cases()[$luck->getInt(0, count(Structure::cases()) - 1)], [Cover::cases()[$luck->getInt(0, count(Cover::cases()) - 1)]], null, (float) $luck->getInt(0, 6), (float) $luck->getInt(7, 30), (float) $luck->getInt(8, 40), (float) $luck->getInt(0, 359), (float) $luck->getInt(5, 60)), range(0, 7));
+        $places = array_map(
+            static fn (int $i): Place => new Place(
+                "Place {$i}",
+                37 + $i / 1000,
+                -80.0,
+                Structure::cases()[$luck->getInt(0, count(Structure::cases()) - 1)],
+                [Cover::cases()[$luck->getInt(0, count(Cover::cases()) - 1)]],
+                null,
+                (float) $luck->getInt(0, 6),
+                (float) $luck->getInt(7, 30),
+                (float) $luck->getInt(8, 40),
+                (float) $luck->getInt(0, 359),
+                (float) $luck->getInt(5, 60),
+            ),
+            range(0, 7),
+        );
         yield "places {$seed}" => DayByHour::of($places, $day, [], 40.0)->fits;
         $at = array_map(static fn (): array => [$luck->getInt(0, 60), $luck->getInt(0, 60)], range(0, 9));
         $runs = array_map(static fn (array $a): array => array_map(static fn (array $b): float => 0.4 * hypot($a[0] - $b[0], $a[1] - $b[1]), $at), $at);
-        yield "route {$seed}" => Router::solve(new RouteTask(array_map(static fn (int $i): Stop => new Stop("{$i}", array_map(static fn (int $h): float => 0.5 + (($i * 7 + $h * 3) % 11) / 11, range(0, 23)), 12.0), range(0, 7)), $runs, 400, 640));
-        yield "shade {$seed}" => ShadeContract::answer(['date' => sprintf('2026-%02d-15', 1 + $seed % 12), 'timezone' => 'America/New_York', 'lat' => 37.1, 'lon' => -79.9, 'bank_faces_deg' => $luck->getInt(0, 359), 'object_height_ft' => $luck->getInt(5, 80), 'setback_ft' => $luck->getInt(0, 10)]);
+        yield "route {$seed}" => Router::solve(
+            new RouteTask(
+                array_map(
+                    static fn (int $i): Stop => new Stop(
+                        "{$i}",
+                        array_map(static fn (int $h): float => 0.5 + (($i * 7 + $h * 3) % 11) / 11, range(0, 23)),
+                        12.0,
+                    ),
+                    range(0, 7),
+                ),
+                $runs,
+                400,
+                640,
+            ),
+        );
+        yield "shade {$seed}" => ShadeContract::answer(
+            [
+                'date' => sprintf('2026-%02d-15', 1 + $seed % 12), 'timezone' => 'America/New_York', 'lat' => 37.1, 'lon' => -79.9,
+                'bank_faces_deg' => $luck->getInt(0, 359), 'object_height_ft' => $luck->getInt(5, 80), 'setback_ft' => $luck->getInt(0, 10),
+            ],
+        );
     }
     for ($seed = 1; $seed <= 25; $seed++) {
         yield "day {$seed}" => Outing::fish(HiddenDay::of($seed, DrillWater::choices()), new FollowsAdvice, 200)->stints;

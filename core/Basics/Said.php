@@ -37,19 +37,31 @@ final readonly class Said implements JsonSerializable, Stringable
     /** Several of them in a row, with what stands between. */
     public static function listed(string $between, string|self ...$parts): self
     {
-        return self::joined(...array_map(static fn (string|self $one, int $i): self => self::of($i === 0 ? '%s' : str_replace('%', '%%', $between).'%s', $one), $parts, array_keys($parts)));
+        return self::joined(
+            ...array_map(
+                static fn (string|self $one, int $i): self => self::of($i === 0 ? '%s' : str_replace('%', '%%', $between).'%s', $one),
+                $parts,
+                array_keys($parts),
+            ),
+        );
     }
 
     /** The same with a capital letter in front. */
     public static function capital(string|self $sentence): self
     {
-        return $sentence instanceof self ? new self(ucfirst($sentence->template), self::firstTurned($sentence, self::capital(...))) : new self('%s', [ucfirst($sentence)]);
+        return $sentence instanceof self ? new self(
+            ucfirst($sentence->template),
+            self::firstTurned($sentence, self::capital(...)),
+        ) : new self('%s', [ucfirst($sentence)]);
     }
 
     /** The same with a small letter in front, as where it goes on behind a colon. */
     public static function small(string|self $sentence): self
     {
-        return $sentence instanceof self ? new self(lcfirst($sentence->template), self::firstTurned($sentence, self::small(...))) : new self('%s', [lcfirst($sentence)]);
+        return $sentence instanceof self ? new self(
+            lcfirst($sentence->template),
+            self::firstTurned($sentence, self::small(...)),
+        ) : new self('%s', [lcfirst($sentence)]);
     }
 
     /**
@@ -60,13 +72,20 @@ final readonly class Said implements JsonSerializable, Stringable
     {
         $first = $sentence->values[0] ?? null;
 
-        return str_starts_with($sentence->template, '%s') && (is_string($first) || $first instanceof self) ? [$turn($first), ...array_slice($sentence->values, 1)] : $sentence->values;
+        return str_starts_with($sentence->template, '%s') && (is_string($first) || $first instanceof self) ? [
+            $turn($first),
+            ...array_slice($sentence->values, 1),
+        ] : $sentence->values;
     }
 
     /** In the units of the contract. */
     public function __toString(): string
     {
-        $plain = ! str_contains($this->template, '{') ? $this->template : (string) preg_replace_callback(self::QUANTITY, static fn (array $m): string => $m[3] === '~' ? $m[1] : "{$m[1]} {$m[2]}", $this->template);
+        $plain = ! str_contains($this->template, '{') ? $this->template : (string) preg_replace_callback(
+            self::QUANTITY,
+            static fn (array $m): string => $m[3] === '~' ? $m[1] : "{$m[1]} {$m[2]}",
+            $this->template,
+        );
 
         return $this->values === [] ? $plain : sprintf($plain, ...$this->values);
     }

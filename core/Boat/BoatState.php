@@ -108,6 +108,13 @@ final readonly class BoatState
 
     private function spoilt(Broken $why): self
     {
-        return new self($this->values, $this->clock, $this->heard, $this->undated, [...$this->broken, $why->value => ($this->broken[$why->value] ?? 0) + 1], $this->date);
+        return new self(
+            $this->values,
+            $this->clock,
+            $this->heard,
+            $this->undated,
+            [...$this->broken, $why->value => ($this->broken[$why->value] ?? 0) + 1],
+            $this->date,
+        );
     }
 }

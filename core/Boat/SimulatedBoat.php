@@ -45,12 +45,18 @@ final readonly class SimulatedBoat
         $metres = Length::fromFeet($here['depth_ft'])->metres();
         $celsius = Temperature::fromFahrenheit($here['water_temp_f'])->celsius();
         $sentences = [
-            Sentence::write('GPRMC', [$now->format('His').'.00', 'A', ...$position, sprintf('%.1f', $knots), sprintf('%.1f', $course), $now->format('dmy'), '', '', 'A']),
+            Sentence::write(
+                'GPRMC',
+                [$now->format('His').'.00', 'A', ...$position, sprintf('%.1f', $knots), sprintf('%.1f', $course), $now->format('dmy'), '', '', 'A'],
+            ),
             Sentence::write('SDDBT', [sprintf('%.1f', $here['depth_ft']), 'f', sprintf('%.2f', $metres), 'M', sprintf('%.1f', $metres / 1.8288), 'F']),
         ];
         if ($second % 5 === 0) {
             $sentences[] = Sentence::write('YXMTW', [sprintf('%.1f', $celsius), 'C']);
-            $sentences[] = Sentence::write('WIMWD', [sprintf('%.1f', $here['wind_from_deg']), 'T', '', 'M', sprintf('%.1f', $windMs * 3600 / 1852), 'N', sprintf('%.1f', $windMs), 'M']);
+            $sentences[] = Sentence::write(
+                'WIMWD',
+                [sprintf('%.1f', $here['wind_from_deg']), 'T', '', 'M', sprintf('%.1f', $windMs * 3600 / 1852), 'N', sprintf('%.1f', $windMs), 'M'],
+            );
         }
         if ($second % 30 === 0) {
             $sentences[] = Sentence::write('WIXDR', ['P', sprintf('%.5f', $here['pressure_hpa'] / 1000), 'B', 'BARO']);

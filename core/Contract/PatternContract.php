@@ -39,7 +39,10 @@ final class PatternContract
             ],
             'confounded' => array_map(static fn (array $group): array => array_map(strval(...), $group), $evidence->confounded),
             'tell_apart' => self::tellApart($evidence),
-            'next' => array_map(static fn (Move $m): array => ['action' => $m->action->value, 'text' => (string) $m->text, 'why' => $m->ruleId, 'unless' => $m->unless], NextMove::after($evidence, $pattern, $log->schools, $log->stage === Stage::Winter)),
+            'next' => array_map(
+                static fn (Move $m): array => ['action' => $m->action->value, 'text' => (string) $m->text, 'why' => $m->ruleId, 'unless' => $m->unless],
+                NextMove::after($evidence, $pattern, $log->schools, $log->stage === Stage::Winter),
+            ),
         ];
     }
 
@@ -50,7 +53,11 @@ final class PatternContract
         foreach (Stint::FACTORS as $factor) {
             $levels = $evidence->levelsOf($factor);
             if (count($levels) > 1) {
-                $pairs[] = ['factor' => $factor, 'levels' => [$levels[0]->level, $levels[1]->level], 'casts_each' => TellApart::casts($levels[0]->own, $levels[1]->own)];
+                $pairs[] = [
+                    'factor' => $factor,
+                    'levels' => [$levels[0]->level, $levels[1]->level],
+                    'casts_each' => TellApart::casts($levels[0]->own, $levels[1]->own),
+                ];
             }
         }
 

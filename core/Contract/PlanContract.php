@@ -46,10 +46,17 @@ final class PlanContract
             'reading' => self::ofReading($plan->reading),
             'lineup' => array_map(static fn (Entry $e): array => self::ofEntry($e, $plan->reading), $plan->lineup),
             'ruled_out' => array_map(static fn ($r): array => ['lure' => $r->lure, 'why' => (string) $r->why, 'id' => $r->ruleId], $plan->ruledOut),
-            'rods' => array_map(static fn (int $i, Entry $e): array => ['slot' => $i + 1, 'lure' => $e->lure->key, 'role' => $e->lure->role->value], array_keys($plan->rods), $plan->rods),
+            'rods' => array_map(
+                static fn (int $i, Entry $e): array => ['slot' => $i + 1, 'lure' => $e->lure->key, 'role' => $e->lure->role->value],
+                array_keys($plan->rods),
+                $plan->rods,
+            ),
             'two_anglers' => array_map(static fn (Entry $e): string => $e->lure->key, Split::between($plan->lineup)),
             'next_if_refused' => $plan->nextIfRefused,
-            'what_would_change' => array_map(static fn (Flip $f): array => ['change' => (string) $f->change, 'first' => $f->first], WhatWouldChange::of($plan->reading, $plan->lineup[0]->lure->key)),
+            'what_would_change' => array_map(
+                static fn (Flip $f): array => ['change' => (string) $f->change, 'first' => $f->first],
+                WhatWouldChange::of($plan->reading, $plan->lineup[0]->lure->key),
+            ),
             'cautions' => array_map(static fn ($c): array => ['id' => $c->id, 'text' => (string) $c->text], $plan->cautions),
             'assumed' => array_map(static fn (Assumption $a): string => (string) $a->text, $plan->reading->day->assumed),
         ];
@@ -73,7 +80,10 @@ final class PlanContract
             'clarity_shift' => $reading->day->clarityShift->value,
             'mood' => $reading->mood->value,
             'mood_word' => $reading->mood->word(),
-            'mood_parts' => array_map(static fn (MoodPart $p): array => ['key' => $p->key, 'value' => $p->value, 'text' => (string) $p->text], $reading->mood->parts),
+            'mood_parts' => array_map(
+                static fn (MoodPart $p): array => ['key' => $p->key, 'value' => $p->value, 'text' => (string) $p->text],
+                $reading->mood->parts,
+            ),
             'strike_radius_ft' => round($reading->strikeRadiusFt(), 2),
             'strike_radius_loud_ft' => round($reading->strikeRadiusFt(true), 2),
             'seen_from_ft' => round($reading->seenFromFt(), 2),
@@ -95,7 +105,10 @@ final class PlanContract
     {
         $rule = RuleBook::rule($finding->id);
 
-        return ['id' => $finding->id, 'text' => (string) $finding->text, 'basis' => $rule->basis->value, 'source' => $rule->source, 'school' => $finding->school];
+        return [
+            'id' => $finding->id, 'text' => (string) $finding->text, 'basis' => $rule->basis->value, 'source' => $rule->source,
+            'school' => $finding->school,
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -117,7 +130,12 @@ final class PlanContract
                 'rattle' => $setup->spec->rattle,
                 'rated_depth_ft' => $setup->ratedFt,
             ],
-            'colors' => array_map(static fn (ColorChoice $c): array => ['family' => $c->family->value, 'name' => $c->name, 'why' => $c->why, 'id' => $c->ruleId, 'school' => $c->school], $entry->colors()),
+            'colors' => array_map(
+                static fn (ColorChoice $c): array => [
+                    'family' => $c->family->value, 'name' => $c->name, 'why' => $c->why, 'id' => $c->ruleId, 'school' => $c->school,
+                ],
+                $entry->colors(),
+            ),
             'depth_ft' => $setup->depthFt,
             'countdown_s' => $setup->countdownSeconds() === null ? null : round($setup->countdownSeconds(), 1),
             'cast' => $setup->castKind,
@@ -138,8 +156,17 @@ final class PlanContract
             'seen_from_ft' => round($entry->seenFromFt(), 2),
             'seen_as' => $entry->seenAs(),
             'warnings' => array_map(strval(...), $setup->snagWarnings()),
-            'handling' => array_map(static fn (string $id, string $text): array => ['id' => $id, 'text' => $text], array_keys($h = Handling::of($entry->lure, $reading)), $h),
-            'reasons' => array_map(static fn (Effect $e): array => ['factor' => $e->factor, 'effect' => $e->effect, 'text' => (string) $e->text, 'id' => $e->ruleId, 'school' => $e->school], $entry->effects()),
+            'handling' => array_map(
+                static fn (string $id, string $text): array => ['id' => $id, 'text' => $text],
+                array_keys($h = Handling::of($entry->lure, $reading)),
+                $h,
+            ),
+            'reasons' => array_map(
+                static fn (Effect $e): array => [
+                    'factor' => $e->factor, 'effect' => $e->effect, 'text' => (string) $e->text, 'id' => $e->ruleId, 'school' => $e->school,
+                ],
+                $entry->effects(),
+            ),
         ];
     }
 

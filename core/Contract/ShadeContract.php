@@ -26,7 +26,10 @@ final class ShadeContract
         $date = ConditionsReader::date($fields);
         $zone = ConditionsReader::timezone($fields);
         $numbers = [];
-        foreach (['lat' => [-90, 90, 'degrees'], 'lon' => [-180, 180, 'degrees'], 'bank_faces_deg' => [0, 360, 'degrees'], 'object_height_ft' => [0, 2000, 'ft']] as $key => [$least, $most, $unit]) {
+        foreach ([
+            'lat' => [-90, 90, 'degrees'], 'lon' => [-180, 180, 'degrees'], 'bank_faces_deg' => [0, 360, 'degrees'],
+            'object_height_ft' => [0, 2000, 'ft'],
+        ] as $key => [$least, $most, $unit]) {
             $numbers[$key] = $fields->number($key, $least, $most, $unit);
         }
         $setback = $fields->number('setback_ft', 0, 2000, 'ft') ?? 0.0;
@@ -53,7 +56,10 @@ final class ShadeContract
         for ($minute = $first; $minute <= ($set ?? 1439); $minute += $step) {
             $at = $sun->at($minute);
             if ($at->elevationDeg > 0) {
-                $samples[] = ['time' => self::clock($minute), 'azimuth_deg' => round($at->azimuthDeg, 2), 'elevation_deg' => round($at->elevationDeg, 2), 'shade_width_ft' => round($bank->widthFt($at), 2)];
+                $samples[] = [
+                    'time' => self::clock($minute), 'azimuth_deg' => round($at->azimuthDeg, 2), 'elevation_deg' => round($at->elevationDeg, 2),
+                    'shade_width_ft' => round($bank->widthFt($at), 2),
+                ];
             }
         }
 
@@ -61,7 +67,10 @@ final class ShadeContract
             'sunrise' => $rise === null ? null : self::clock($rise),
             'sunset' => $set === null ? null : self::clock($set),
             'samples' => $samples,
-            'windows' => array_map(static fn (array $w): array => ['from' => self::clock($w[0]), 'to' => self::clock($w[1]), 'why' => '5-10 ft'], (new ShadeDay($bank, $sun))->windows()),
+            'windows' => array_map(
+                static fn (array $w): array => ['from' => self::clock($w[0]), 'to' => self::clock($w[1]), 'why' => '5-10 ft'],
+                (new ShadeDay($bank, $sun))->windows(),
+            ),
         ];
     }
 

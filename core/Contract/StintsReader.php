@@ -77,7 +77,14 @@ final class StintsReader
         foreach ($in->objects('contacts', self::MOST_CONTACTS) as $one) {
             $contacts[] = self::contact($one);
         }
-        $stint = new Stint($at, $levels, self::number($in, 'stint', 'depth_ft'), $casts ?? 0, self::number($in, 'stint', 'minutes'), array_values(array_filter($contacts)));
+        $stint = new Stint(
+            $at,
+            $levels,
+            self::number($in, 'stint', 'depth_ft'),
+            $casts ?? 0,
+            self::number($in, 'stint', 'minutes'),
+            array_values(array_filter($contacts)),
+        );
         $in->refuseOthers();
 
         return $stint;
@@ -86,7 +93,11 @@ final class StintsReader
     private static function moment(Fields $in): string
     {
         $at = $in->text('at', 40);
-        if ($at === null || preg_match('/^(\d{4})-(\d\d)-(\d\d)T([01]\d|2[0-3]):[0-5]\d/', $at, $m) !== 1 || ! checkdate((int) $m[2], (int) $m[3], (int) $m[1])) {
+        if ($at === null || preg_match(
+            '/^(\d{4})-(\d\d)-(\d\d)T([01]\d|2[0-3]):[0-5]\d/',
+            $at,
+            $m,
+        ) !== 1 || ! checkdate((int) $m[2], (int) $m[3], (int) $m[1])) {
             $in->problem('at', 'must be a date and time, written YYYY-MM-DDTHH:MM.');
         }
 

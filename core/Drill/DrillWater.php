@@ -25,8 +25,12 @@ final class DrillWater
 
     /** Lure, color, cadence, mean pace in feet a second, whether small. */
     private const RODS = [
-        ['spinnerbait', 'bright', 'medium', 2.6, false], ['lipless_crankbait', 'craw_red', 'burn_and_kill', 4.0, false], ['squarebill_crankbait', 'natural_craw', 'wind_hit_pause', 2.0, false],
-        ['jerkbait', 'natural_baitfish', 'jerk_pause', 1.0, false], ['casting_jig', 'natural_craw', 'crawl_rest', 0.4, false], ['stick_worm', 'natural_craw', 'slack_fall', 0.2, false],
+        [
+            'spinnerbait', 'bright', 'medium', 2.6, false,
+        ], ['lipless_crankbait', 'craw_red', 'burn_and_kill', 4.0, false], ['squarebill_crankbait', 'natural_craw', 'wind_hit_pause', 2.0, false],
+        [
+            'jerkbait', 'natural_baitfish', 'jerk_pause', 1.0, false,
+        ], ['casting_jig', 'natural_craw', 'crawl_rest', 0.4, false], ['stick_worm', 'natural_craw', 'slack_fall', 0.2, false],
         ['shaky_head', 'natural_craw', 'crawl_rest', 0.3, true],
     ];
 

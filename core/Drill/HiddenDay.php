@@ -76,25 +76,38 @@ final readonly class HiddenDay
             return null;
         }
 
-        return [ContactKind::Caught, ContactKind::Caught, ContactKind::Caught, ContactKind::Lost, ContactKind::Missed, ContactKind::Bump, ContactKind::Boil, ContactKind::Follow][$luck->getInt(0, 7)];
+        return [
+            ContactKind::Caught, ContactKind::Caught, ContactKind::Caught, ContactKind::Lost, ContactKind::Missed, ContactKind::Bump,
+            ContactKind::Boil, ContactKind::Follow,
+        ][$luck->getInt(0, 7)];
     }
 
     /** Whether an offer meets the whole pattern. */
     public function isMetBy(Offer $offer): bool
     {
-        return $this->hasPattern && $offer->place->cover === $this->cover && ($offer->place->levels()['depth'] ?? '') === $this->depth && self::isSlow($offer->presentation) === $this->slow;
+        return $this->hasPattern
+            && $offer->place->cover === $this->cover
+            && ($offer->place->levels()['depth'] ?? '') === $this->depth
+            && self::isSlow($offer->presentation) === $this->slow;
     }
 
     /** The hidden pattern in words. */
     public function told(): string
     {
-        return $this->hasPattern ? sprintf('%s, %s, %s', str_replace('_', ' ', $this->cover), $this->depth, $this->slow ? 'slow' : 'moving') : 'no pattern at all';
+        return $this->hasPattern ? sprintf(
+            '%s, %s, %s',
+            str_replace('_', ' ', $this->cover),
+            $this->depth,
+            $this->slow ? 'slow' : 'moving',
+        ) : 'no pattern at all';
     }
 
     /** @return list<Fishable> the places that hold the cover and depth of the pattern */
     public function places(): array
     {
-        return array_values(array_filter($this->choices->places, fn (Fishable $p): bool => $p->cover === $this->cover && ($p->levels()['depth'] ?? '') === $this->depth));
+        return array_values(
+            array_filter($this->choices->places, fn (Fishable $p): bool => $p->cover === $this->cover && ($p->levels()['depth'] ?? '') === $this->depth),
+        );
     }
 
     private static function isSlow(Presentation $presentation): bool

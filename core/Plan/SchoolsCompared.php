@@ -33,8 +33,22 @@ final class SchoolsCompared
             foreach ($schools as $school) {
                 $advice[$school] = self::advice($day->with(['schools' => $day->schools->with($key, $school)]));
             }
-            $differs = array_values(array_filter(array_keys($speaking), static fn (string $subject): bool => count(array_unique(array_map(strval(...), array_column($advice, $subject)))) > 1));
-            $views[$key] = array_map(static fn (string $school): SchoolView => new SchoolView($key, $school, array_map(strval(...), $advice[$school]) === array_map(strval(...), $speaking), $advice[$school], $differs), $schools);
+            $differs = array_values(
+                array_filter(
+                    array_keys($speaking),
+                    static fn (string $subject): bool => count(array_unique(array_map(strval(...), array_column($advice, $subject)))) > 1,
+                ),
+            );
+            $views[$key] = array_map(
+                static fn (string $school): SchoolView => new SchoolView(
+                    $key,
+                    $school,
+                    array_map(strval(...), $advice[$school]) === array_map(strval(...), $speaking),
+                    $advice[$school],
+                    $differs,
+                ),
+                $schools,
+            );
         }
 
         return $views;
@@ -50,12 +64,21 @@ final class SchoolsCompared
         $rattling = self::first($plan, static fn (Entry $e): bool => $e->lure->appeal->rattles);
 
         return [
-            'place' => $reading->leave ? 'leave the creek' : 'fish '.$reading->stand->structures[0]->words().', '.$reading->stand->tightness->words().' to cover',
+            'place' => $reading->leave
+                ? 'leave the creek'
+                : 'fish '.$reading->stand->structures[0]->words().', '.$reading->stand->tightness->words().' to cover',
             'shade' => self::onShade($reading),
             'first choice' => str_replace('_', ' ', $plan->lineup[0]->lure->key),
-            'moving lure' => $moving === null ? 'none' : Said::of('%s in %s at {%.1f ft/s}', $moving->lure->name(), $moving->colors()[0]->name, $moving->setup()->cadence->speedFtS),
+            'moving lure' => $moving === null ? 'none' : Said::of(
+                '%s in %s at {%.1f ft/s}',
+                $moving->lure->name(),
+                $moving->colors()[0]->name,
+                $moving->setup()->cadence->speedFtS,
+            ),
             'bottom lure' => $bottom === null ? 'none' : sprintf('%s in %s', $bottom->lure->name(), $bottom->colors()[0]->name),
-            'sound' => $rattling === null ? 'no rattling lure' : ($rattling->setup()->spec->rattle && ! SpecChooser::wantsSilence($reading) ? 'rattle' : 'silent'),
+            'sound' => $rattling === null
+                ? 'no rattling lure'
+                : ($rattling->setup()->spec->rattle && ! SpecChooser::wantsSilence($reading) ? 'rattle' : 'silent'),
             'after 9 blank casts' => self::afterBlanks($reading, 9),
             'after 18 blank casts' => self::afterBlanks($reading, 18),
         ];

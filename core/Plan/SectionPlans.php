@@ -25,7 +25,10 @@ final class SectionPlans
     private static function plan(Conditions $told, Section $section): SectionPlan
     {
         $own = array_filter(
-            ['tempF' => $section->tempF, 'tempTrendFPerDay' => $section->tempTrendFPerDay, 'visibilityFt' => $section->visibilityFt, 'normalVisibilityFt' => $section->normalVisibilityFt],
+            [
+                'tempF' => $section->tempF, 'tempTrendFPerDay' => $section->tempTrendFPerDay, 'visibilityFt' => $section->visibilityFt,
+                'normalVisibilityFt' => $section->normalVisibilityFt,
+            ],
             static fn (?float $value): bool => $value !== null,
         );
         $reading = WaterReader::read(Settler::settle(new Conditions(...[...get_object_vars($told), ...$own, 'sections' => []])));

@@ -92,7 +92,11 @@ final readonly class Mood
     {
         $share = Appetite::of($day->species)->at(Temperature::fromFahrenheit($day->tempF)->celsius());
 
-        return new MoodPart('appetite', round(-0.3 + 0.6 * $share, 3), Said::of('At {%.0f °F} appetite stands at %.0f %% of its best.', $day->tempF, 100 * $share));
+        return new MoodPart(
+            'appetite',
+            round(-0.3 + 0.6 * $share, 3),
+            Said::of('At {%.0f °F} appetite stands at %.0f %% of its best.', $day->tempF, 100 * $share),
+        );
     }
 
     private static function stage(Stage $stage): ?MoodPart
@@ -114,7 +118,11 @@ final readonly class Mood
             return null;
         }
 
-        return new MoodPart('trend', round(min(0.2, 0.15 * $day->tempTrendFPerDay), 3), Said::of('Cold water is warming by {%.1f °F a day}.', $day->tempTrendFPerDay));
+        return new MoodPart(
+            'trend',
+            round(min(0.2, 0.15 * $day->tempTrendFPerDay), 3),
+            Said::of('Cold water is warming by {%.1f °F a day}.', $day->tempTrendFPerDay),
+        );
     }
 
     private static function front(Settled $day): ?MoodPart

@@ -57,7 +57,11 @@ final readonly class Reading
         $shadow = Shadow::of($this->day);
 
         return $cast === null || $shadow === null || ! $shadow->spoils($cast) ? null
-            : sprintf('Your shadow falls towards %.0f°, %.0f° off your cast: move so that it falls behind or beside the line.', $shadow->towardDeg, $shadow->offDeg($cast));
+            : sprintf(
+                'Your shadow falls towards %.0f°, %.0f° off your cast: move so that it falls behind or beside the line.',
+                $shadow->towardDeg,
+                $shadow->offDeg($cast),
+            );
     }
 
     /** @return non-empty-list<Cover> */

@@ -42,7 +42,10 @@ final class StageFinder
         $stage = $direction === YearDirection::Warming ? $table->warming($tempF) : $table->cooling($tempF);
         $name = $species->words();
         if ($direction === YearDirection::Warming && $northernDay > self::SPAWN_OVER && in_array($stage, [Stage::Prespawn, Stage::Spawn], true)) {
-            return new StageFound(Stage::Postspawn, Said::of('{%.0f °F} would be %s for %s, but by this date the spawn is over.', $tempF, $stage->words(), $name));
+            return new StageFound(
+                Stage::Postspawn,
+                Said::of('{%.0f °F} would be %s for %s, but by this date the spawn is over.', $tempF, $stage->words(), $name),
+            );
         }
         if (in_array(Observed::LeavesTurning, $observed, true) && in_array($stage, [Stage::Summer, Stage::Postspawn], true)) {
             return new StageFound(Stage::EarlyFall, 'Leaves are turning; that outranks the thermometer.');

@@ -59,7 +59,8 @@ final class StandFinder
         );
         if ($this->day->species->group() === 'walleyes' && ! $this->day->current->runs() && $this->stage === Stage::Summer) {
             // Over the open basin of a big lake they suspend on bait; in rivers they keep to the bottom (F11).
-            return $this->day->saw(Observed::BaitFlicking) || $this->day->saw(Observed::Schooling) ? $stand->inColumn(Column::Suspended)->firstAt(Structure::Basin) : $stand;
+            return $this->day->saw(Observed::BaitFlicking)
+                || $this->day->saw(Observed::Schooling) ? $stand->inColumn(Column::Suspended)->firstAt(Structure::Basin) : $stand;
         }
 
         return $stand;
@@ -194,7 +195,9 @@ final class StandFinder
             null => $stand,
             ShadeLine::Murk => $shaded->between(0.5, 3.0)->held(Tightness::Tight),
             ShadeLine::Stain => $shaded->between(3.0, 5.0),
-            ShadeLine::Clear => $shaded->between(2.0, min(8.0, max(6.0, $shaded->deepFt)))->inColumn($shaded->column === Column::Surface ? Column::Surface : Column::Suspended),
+            ShadeLine::Clear => $shaded->between(2.0, min(8.0, max(6.0, $shaded->deepFt)))->inColumn(
+                $shaded->column === Column::Surface ? Column::Surface : Column::Suspended,
+            ),
         };
     }
 
@@ -212,7 +215,9 @@ final class StandFinder
         if ($deep - $shallow < 1.0) {
             // Nothing of the band is in reach: the deeper or the shallower third of the spot.
             $third = max(0.5, ($floor - $top) / 3);
-            [$shallow, $deep] = $stand->shallowFt >= $floor ? [max($top, $floor - $third), $floor] : ($stand->deepFt <= $top ? [$top, min($floor, $top + $third)] : [max($highest, $deep - 1.0), $deep]);
+            [$shallow, $deep] = $stand->shallowFt >= $floor
+                ? [max($top, $floor - $third), $floor]
+                : ($stand->deepFt <= $top ? [$top, min($floor, $top + $third)] : [max($highest, $deep - 1.0), $deep]);
         }
 
         return $stand->between($shallow, $deep);

@@ -23,7 +23,11 @@ final class WaterReader
     /** W6, school cold_mud: leave a creek into which cold mud runs; main-lake places stay fishable. */
     private static function leave(Settled $day): bool
     {
-        $creek = in_array($day->spot->structure, [null, Structure::BackOfCreek, Structure::CreekMouth, Structure::CreekBend, Structure::Flat, Structure::Dock, Structure::Notch], true);
+        $creek = in_array(
+            $day->spot->structure,
+            [null, Structure::BackOfCreek, Structure::CreekMouth, Structure::CreekBend, Structure::Flat, Structure::Dock, Structure::Notch],
+            true,
+        );
 
         return $day->inflow->isColdMud() && $creek && $day->schools->chosen('cold_mud') !== 'stay_slow';
     }

@@ -6,15 +6,55 @@ declare(strict_types=1);
 // depth band in feet · column · tightness · structures · covers · rule. Basis: common practice, rules F2 to F11;
 // depths they do not give are our own.
 $bass = [
-    'winter' => [[9, 20], 'bottom', 'tight', ['channel_swing', 'hump', 'bluff_transition', 'rock_pile', 'riprap', 'main_point'], ['rock', 'standing_timber', 'brush'], 'F2'],
-    'early_prespawn' => [[12, 26], 'bottom', 'near', ['main_point', 'hump', 'ledge', 'channel_swing', 'secondary_point'], ['rock', 'stumps', 'standing_timber'], 'F3'],
-    'prespawn' => [[4, 12], 'bottom', 'near', ['secondary_point', 'bluff_transition', 'creek_bend', 'channel_swing', 'point', 'creek_mouth'], ['flooded_bushes', 'standing_timber', 'laydown', 'wood', 'rock'], 'F4'],
+    'winter' => [
+        [9, 20],
+        'bottom',
+        'tight',
+        ['channel_swing', 'hump', 'bluff_transition', 'rock_pile', 'riprap', 'main_point'],
+        ['rock', 'standing_timber', 'brush'],
+        'F2',
+    ],
+    'early_prespawn' => [
+        [12, 26], 'bottom', 'near', ['main_point', 'hump', 'ledge', 'channel_swing', 'secondary_point'], ['rock', 'stumps', 'standing_timber'], 'F3',
+    ],
+    'prespawn' => [
+        [4, 12],
+        'bottom',
+        'near',
+        ['secondary_point', 'bluff_transition', 'creek_bend', 'channel_swing', 'point', 'creek_mouth'],
+        ['flooded_bushes', 'standing_timber', 'laydown', 'wood', 'rock'],
+        'F4',
+    ],
     'spawn' => [[2, 8], 'bottom', 'near', ['flat', 'back_of_creek', 'secondary_point'], ['stumps', 'laydown', 'reeds', 'dock', 'grass_edge'], 'F5'],
     'postspawn' => [[2, 10], 'mid', 'near', ['flat', 'secondary_point', 'point', 'dock'], ['grass_edge', 'dock', 'brush', 'laydown', 'overhang'], 'F6'],
-    'summer' => [[4, 18], 'bottom', 'near', ['ledge', 'main_point', 'hump', 'dock', 'channel_swing', 'creek_bend'], ['grass_submerged', 'grass_matted', 'shade', 'dock', 'brush', 'lily_pads'], 'F7'],
-    'early_fall' => [[3, 12], 'mid', 'roaming', ['secondary_point', 'notch', 'creek_mouth', 'flat', 'creek_bend'], ['dock', 'lily_pads', 'grass_edge', 'wood', 'laydown'], 'F8'],
-    'fall' => [[2, 10], 'mid', 'roaming', ['notch', 'creek_bend', 'flat', 'back_of_creek', 'secondary_point', 'creek_mouth'], ['wood', 'laydown', 'dock', 'grass_dying', 'rock'], 'F8'],
-    'late_fall' => [[8, 20], 'bottom', 'near', ['main_point', 'channel_swing', 'bluff_transition', 'hump', 'rock_pile'], ['rock', 'grass_dying', 'standing_timber'], 'F9'],
+    'summer' => [
+        [4, 18],
+        'bottom',
+        'near',
+        ['ledge', 'main_point', 'hump', 'dock', 'channel_swing', 'creek_bend'],
+        ['grass_submerged', 'grass_matted', 'shade', 'dock', 'brush', 'lily_pads'],
+        'F7',
+    ],
+    'early_fall' => [
+        [3, 12], 'mid', 'roaming', ['secondary_point', 'notch', 'creek_mouth', 'flat', 'creek_bend'],
+        ['dock', 'lily_pads', 'grass_edge', 'wood', 'laydown'], 'F8',
+    ],
+    'fall' => [
+        [2, 10],
+        'mid',
+        'roaming',
+        ['notch', 'creek_bend', 'flat', 'back_of_creek', 'secondary_point', 'creek_mouth'],
+        ['wood', 'laydown', 'dock', 'grass_dying', 'rock'],
+        'F8',
+    ],
+    'late_fall' => [
+        [8, 20],
+        'bottom',
+        'near',
+        ['main_point', 'channel_swing', 'bluff_transition', 'hump', 'rock_pile'],
+        ['rock', 'grass_dying', 'standing_timber'],
+        'F9',
+    ],
 ];
 $toothy = [
     'winter' => [[8, 20], 'bottom', 'near', ['channel_swing', 'basin', 'main_point', 'ledge'], ['none', 'grass_dying', 'rock'], 'F11'],
@@ -22,7 +62,10 @@ $toothy = [
     'prespawn' => [[2, 8], 'mid', 'near', ['back_of_creek', 'flat', 'creek_mouth'], ['reeds', 'grass_edge', 'wood'], 'F11'],
     'spawn' => [[1, 4], 'mid', 'near', ['back_of_creek', 'flat'], ['reeds', 'grass_submerged', 'flooded_bushes'], 'F11'],
     'postspawn' => [[3, 10], 'mid', 'near', ['creek_mouth', 'point', 'flat'], ['grass_edge', 'reeds', 'lily_pads', 'overhang'], 'F11'],
-    'summer' => [[5, 15], 'mid', 'near', ['point', 'rock_pile', 'bridge', 'hump', 'main_point'], ['grass_edge', 'lily_pads', 'reeds', 'overhang', 'rock', 'shade'], 'F11'],
+    'summer' => [
+        [5, 15], 'mid', 'near', ['point', 'rock_pile', 'bridge', 'hump', 'main_point'],
+        ['grass_edge', 'lily_pads', 'reeds', 'overhang', 'rock', 'shade'], 'F11',
+    ],
     'early_fall' => [[3, 12], 'mid', 'roaming', ['point', 'rock_pile', 'flat', 'creek_mouth'], ['grass_edge', 'reeds', 'rock', 'overhang'], 'F11'],
     'fall' => [[4, 14], 'mid', 'near', ['main_point', 'rock_pile', 'ledge', 'point'], ['grass_edge', 'grass_dying', 'rock'], 'F11'],
     'late_fall' => [[6, 18], 'bottom', 'near', ['main_point', 'ledge', 'channel_swing'], ['grass_dying', 'rock', 'none'], 'F11'],
@@ -41,7 +84,10 @@ $walleyes = [
 $panfish = [
     'winter' => [[12, 25], 'suspended', 'tight', ['basin', 'channel_swing', 'creek_bend'], ['brush', 'standing_timber', 'none'], 'F11'],
     'early_prespawn' => [[8, 16], 'suspended', 'near', ['creek_bend', 'channel_swing', 'secondary_point'], ['brush', 'standing_timber', 'dock'], 'F11'],
-    'prespawn' => [[4, 12], 'suspended', 'near', ['creek_mouth', 'secondary_point', 'flat', 'dock'], ['brush', 'dock', 'flooded_bushes', 'standing_timber'], 'F11'],
+    'prespawn' => [
+        [4, 12], 'suspended', 'near', ['creek_mouth', 'secondary_point', 'flat', 'dock'], ['brush', 'dock', 'flooded_bushes', 'standing_timber'],
+        'F11',
+    ],
     'spawn' => [[1, 6], 'bottom', 'near', ['flat', 'back_of_creek'], ['reeds', 'flooded_bushes', 'dock', 'stumps'], 'F11'],
     'postspawn' => [[4, 12], 'mid', 'near', ['dock', 'secondary_point', 'flat'], ['brush', 'dock', 'grass_edge'], 'F11'],
     'summer' => [[8, 20], 'suspended', 'near', ['dock', 'bridge', 'channel_swing', 'ledge'], ['brush', 'standing_timber', 'dock', 'shade'], 'F11'],
@@ -66,7 +112,10 @@ return [
     'spotted_bass' => [
         'winter' => [[15, 35], 'suspended', 'near', ['channel_swing', 'bluff_transition', 'main_point', 'hump'], ['rock', 'standing_timber', 'none'], 'F11'],
         'early_prespawn' => [[12, 28], 'suspended', 'near', ['main_point', 'bluff_transition', 'channel_swing'], ['rock', 'standing_timber', 'none'], 'F11'],
-        'prespawn' => [[6, 15], 'suspended', 'near', ['secondary_point', 'bluff_transition', 'dock', 'channel_swing'], ['rock', 'dock', 'standing_timber'], 'F11'],
+        'prespawn' => [
+            [6, 15], 'suspended', 'near', ['secondary_point', 'bluff_transition', 'dock', 'channel_swing'], ['rock', 'dock', 'standing_timber'],
+            'F11',
+        ],
         'spawn' => [[3, 12], 'bottom', 'near', ['flat', 'secondary_point', 'point'], ['rock', 'stumps', 'none'], 'F11'],
         'postspawn' => [[6, 18], 'suspended', 'roaming', ['point', 'main_point', 'dock'], ['dock', 'brush', 'none'], 'F11'],
         'summer' => [[12, 30], 'suspended', 'roaming', ['main_point', 'dock', 'hump', 'basin', 'ledge'], ['brush', 'dock', 'standing_timber', 'none'], 'F11'],
@@ -75,7 +124,9 @@ return [
         'late_fall' => [[12, 28], 'suspended', 'near', ['main_point', 'channel_swing', 'bluff_transition'], ['rock', 'standing_timber'], 'F11'],
     ],
     'muskellunge' => $toothy,
-    'northern_pike' => ['summer' => [[6, 18], 'mid', 'near', ['point', 'creek_mouth', 'hump', 'bridge'], ['grass_edge', 'lily_pads', 'reeds', 'overhang', 'shade'], 'F11']] + $toothy,
+    'northern_pike' => [
+        'summer' => [[6, 18], 'mid', 'near', ['point', 'creek_mouth', 'hump', 'bridge'], ['grass_edge', 'lily_pads', 'reeds', 'overhang', 'shade'], 'F11'],
+    ] + $toothy,
     'walleye' => $walleyes,
     'zander' => $walleyes,
     'yellow_perch' => [

@@ -90,7 +90,17 @@ final class DatabaseSeeder extends Seeder
         foreach ($day['stints'] as $i => [$clock, $place, $cover, $lure, $color, $depthFt, $retrieve, $casts, $contacts]) {
             // The spot of the moment is the state of the day while its stint begins.
             $trip->conditions = [...$trip->conditions, 'spot' => [...($spot ?? []), 'cover' => [$cover]]];
-            $taker->take($this->events("{$day['name']}/{$i}", $day['conditions']['date'].'T'.$clock.':00', $place, $lure, $color, $depthFt, $retrieve, $casts, $contacts));
+            $taker->take($this->events(
+                "{$day['name']}/{$i}",
+                $day['conditions']['date'].'T'.$clock.':00',
+                $place,
+                $lure,
+                $color,
+                $depthFt,
+                $retrieve,
+                $casts,
+                $contacts,
+            ));
         }
         $trip->conditions = $day['conditions'];
         $trip->closed_at = $day['open'] ?? false ? null : Carbon::parse($day['conditions']['date'].' 18:00:00');
@@ -117,17 +127,35 @@ final class DatabaseSeeder extends Seeder
      * @param  array<int, array{string, 1?: float, 2?: string}>  $contacts  by cast: kind, length, hooked
      * @return list<array<string, mixed>>
      */
-    private function events(string $name, string $at, string $place, string $lure, string $color, float $depthFt, string $retrieve, int $casts, array $contacts): array
-    {
+    private function events(
+        string $name,
+        string $at,
+        string $place,
+        string $lure,
+        string $color,
+        float $depthFt,
+        string $retrieve,
+        int $casts,
+        array $contacts,
+    ): array {
         $id = static fn (string $part): string => Uuid::uuid5(self::NAMESPACE, "{$name}/{$part}")->toString();
         $stint = $id('stint');
-        $events = [['id' => $id('begin'), 'kind' => 'stint', 'at' => $at, 'stint' => $stint, 'spot' => $place, 'lure' => $lure, 'color' => $color, 'depth_ft' => $depthFt, 'retrieve' => $retrieve]];
+        $events = [[
+            'id' => $id('begin'), 'kind' => 'stint', 'at' => $at, 'stint' => $stint, 'spot' => $place, 'lure' => $lure, 'color' => $color,
+            'depth_ft' => $depthFt, 'retrieve' => $retrieve,
+        ]];
         $made = 0;
         foreach ($contacts as $cast => $contact) {
             $events[] = ['id' => $id("casts {$cast}"), 'kind' => 'casts', 'at' => $at, 'stint' => $stint, 'count' => $cast - $made];
-            $events[] = ['id' => $id("contact {$cast}"), 'kind' => 'contact', 'at' => $at, 'stint' => $stint, 'contact' => $id("fish {$cast}"), 'contact_kind' => $contact[0]];
+            $events[] = [
+                'id' => $id("contact {$cast}"), 'kind' => 'contact', 'at' => $at, 'stint' => $stint, 'contact' => $id("fish {$cast}"),
+                'contact_kind' => $contact[0],
+            ];
             if (isset($contact[1])) {
-                $events[] = ['id' => $id("detail {$cast}"), 'kind' => 'detail', 'at' => $at, 'contact' => $id("fish {$cast}"), 'fields' => ['length' => $contact[1], 'hooked' => $contact[2] ?? null], 'units' => 'us'];
+                $events[] = [
+                    'id' => $id("detail {$cast}"), 'kind' => 'detail', 'at' => $at, 'contact' => $id("fish {$cast}"),
+                    'fields' => ['length' => $contact[1], 'hooked' => $contact[2] ?? null], 'units' => 'us',
+                ];
             }
             $made = $cast;
         }

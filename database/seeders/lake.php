@@ -15,7 +15,10 @@ $cols = 190;
 $rows = 165;
 // Points of a valley: metres east, metres south, depth in feet, half width in metres.
 $valleys = [
-    'Ottermark' => [[300, 150, 14, 120], [620, 420, 20, 190], [900, 800, 27, 260], [1300, 1050, 33, 330], [1650, 1400, 40, 360], [2050, 1650, 47, 330], [2330, 1980, 52, 260]],
+    'Ottermark' => [
+        [300, 150, 14, 120], [620, 420, 20, 190], [900, 800, 27, 260], [1300, 1050, 33, 330], [1650, 1400, 40, 360], [2050, 1650, 47, 330],
+        [2330, 1980, 52, 260],
+    ],
     'Ladle Creek' => [[1900, 250, 5, 60], [1750, 480, 10, 100], [1560, 700, 17, 140], [1380, 950, 26, 170]],
     'Cinder Creek' => [[430, 1750, 4, 60], [760, 1640, 9, 95], [1080, 1520, 16, 130], [1450, 1330, 27, 160]],
 ];
@@ -55,9 +58,13 @@ for ($row = 0; $row < $rows; $row++) {
         $depths[] = round($depth, 1);
     }
 }
-$dock = static fn (string $kind, float $in, float $out, float $walk, array $extras): array => ['kind' => $kind, 'inside_ft' => $in, 'outside_ft' => $out, 'walkway_ft' => $walk, 'extras' => $extras];
+$dock = static fn (string $kind, float $in, float $out, float $walk, array $extras): array => [
+    'kind' => $kind, 'inside_ft' => $in, 'outside_ft' => $out, 'walkway_ft' => $walk, 'extras' => $extras,
+];
 
-return [new DepthGrid($north, $west, $cell, $cols, $rows, $depths), [1281, 575], [['Ladle Creek arm', 2060, 660], ['Cinder Creek arm', 150, 1960], ['Lower end', 2050, 1480], ['Upper lake', 900, 330]], [
+return [new DepthGrid($north, $west, $cell, $cols, $rows, $depths), [1281, 575], [
+    ['Ladle Creek arm', 2060, 660], ['Cinder Creek arm', 150, 1960], ['Lower end', 2050, 1480], ['Upper lake', 900, 330],
+], [
     ['Kiln point', 1150, 640, 'secondary_point', ['rock'], 4, 14, 22, 200, 20, 4, null],
     ['Leaning sycamore', 1690, 520, 'creek_bend', ['laydown'], 2, 8, 11, 230, 45, 2, null],
     ['Culvert pocket', 1820, 330, 'notch', ['laydown', 'brush'], 1, 5, 8, 160, 30, 3, null],

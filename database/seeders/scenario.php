@@ -4,13 +4,23 @@ declare(strict_types=1);
 
 // The demo scenario: Ottermark Reservoir in invented Piedmont foothills, its Ladle Creek and Cinder Creek arms.
 // Stints: clock, spot, cover, lure, color, depth in feet, retrieve, casts, contacts by cast [kind, length in inches, hooked].
-$place = ['timezone' => 'America/New_York', 'lat' => 36.9, 'lon' => -80.1, 'species' => 'largemouth_bass', 'waterbody' => 'reservoir', 'platform' => 'boat', 'rods' => 5];
+$place = [
+    'timezone' => 'America/New_York', 'lat' => 36.9, 'lon' => -80.1, 'species' => 'largemouth_bass', 'waterbody' => 'reservoir', 'platform' => 'boat',
+    'rods' => 5,
+];
 
 return [
     [
         'name' => 'Ladle Creek arm, after the storm',
         'conditions' => $place + ['date' => '2026-04-12', 'time' => '07:30',
-            'water' => ['temp_f' => 58, 'temp_trend_f_per_day' => 0.8, 'visibility_ft' => 1.5, 'normal_visibility_ft' => 6, 'days_since_storm' => 2, 'inflow' => ['running' => true, 'relative_temp' => 'warmer', 'muddy' => true]],
+            'water' => [
+                'temp_f' => 58,
+                'temp_trend_f_per_day' => 0.8,
+                'visibility_ft' => 1.5,
+                'normal_visibility_ft' => 6,
+                'days_since_storm' => 2,
+                'inflow' => ['running' => true, 'relative_temp' => 'warmer', 'muddy' => true],
+            ],
             'weather' => ['sky' => 'overcast', 'wind_mph' => 9, 'wind_from_deg' => 225, 'front' => 'stable'],
             'spot' => ['structure' => 'secondary_point', 'cover' => ['laydown'], 'bottom' => 'gravel', 'depth_ft' => [2, 9], 'depth_nearby_ft' => 16],
             'forage' => ['crawfish'],
@@ -18,10 +28,23 @@ return [
         'stints' => [
             ['07:40', 'Kiln point', 'rock', 'medium_crankbait', 'craw_red', 7, 'wind_hit_pause', 24, []],
             ['08:05', 'Leaning sycamore', 'laydown', 'spinnerbait', 'bright', 3, 'slow_roll', 22, [6 => ['caught', 15.5, 'inside'], 9 => ['missed']]],
-            ['08:35', 'Culvert pocket', 'laydown', 'spinnerbait', 'bright', 2.5, 'slow_roll', 18, [4 => ['caught', 17.25, 'inside'], 12 => ['caught', 13, 'lip']]],
+            [
+                '08:35', 'Culvert pocket', 'laydown', 'spinnerbait', 'bright', 2.5, 'slow_roll', 18,
+                [4 => ['caught', 17.25, 'inside'], 12 => ['caught', 13, 'lip']],
+            ],
             ['09:10', 'Red clay flat', 'none', 'lipless_crankbait', 'craw_red', 4, 'medium', 30, []],
             ['09:40', 'Two stumps', 'stumps', 'squarebill_crankbait', 'craw_red', 3, 'wind_hit_pause', 26, [21 => ['bump']]],
-            ['10:15', 'Beaver log', 'laydown', 'spinnerbait', 'bright', 3, 'slow_roll', 20, [3 => ['caught', 14.5, 'inside'], 7 => ['lost'], 15 => ['caught', 16, 'inside']]],
+            [
+                '10:15',
+                'Beaver log',
+                'laydown',
+                'spinnerbait',
+                'bright',
+                3,
+                'slow_roll',
+                20,
+                [3 => ['caught', 14.5, 'inside'], 7 => ['lost'], 15 => ['caught', 16, 'inside']],
+            ],
             ['11:00', 'Kiln point', 'rock', 'football_jig', 'natural_craw', 9, 'crawl_rest', 22, []],
         ],
     ],
@@ -33,7 +56,10 @@ return [
             'spot' => ['structure' => 'ledge', 'cover' => ['none'], 'bottom' => 'hard', 'depth_ft' => [12, 22], 'depth_nearby_ft' => 35],
             'forage' => ['shad']],
         'stints' => [
-            ['08:40', 'Mill road bend', 'none', 'deep_crankbait', 'natural_baitfish', 16, 'wind_hit_pause', 34, [11 => ['caught', 16.75, 'inside'], 14 => ['caught', 15, 'inside']]],
+            [
+                '08:40', 'Mill road bend', 'none', 'deep_crankbait', 'natural_baitfish', 16, 'wind_hit_pause', 34,
+                [11 => ['caught', 16.75, 'inside'], 14 => ['caught', 15, 'inside']],
+            ],
             ['09:30', 'Old fence hump', 'rock', 'deep_crankbait', 'natural_baitfish', 15, 'wind_hit_pause', 28, [9 => ['caught', 18.5, 'inside']]],
             ['10:20', 'Old fence hump', 'rock', 'ribbon_worm', 'natural_craw', 17, 'hop_bottom', 26, [20 => ['bump']]],
             ['11:10', 'Dam corner', 'rock', 'drop_shot', 'natural_craw', 20, 'hold_shake', 30, []],
@@ -57,7 +83,10 @@ return [
         'name' => 'River below Ottermark, September bar',
         'lake' => 'river',
         'conditions' => ['species' => 'smallmouth_bass', 'waterbody' => 'river'] + $place + ['date' => '2026-09-19', 'time' => '08:30',
-            'water' => ['temp_f' => 69, 'temp_trend_f_per_day' => -0.3, 'visibility_ft' => 4, 'normal_visibility_ft' => 4, 'current' => 'moderate', 'level_ft' => 0.5],
+            'water' => [
+                'temp_f' => 69, 'temp_trend_f_per_day' => -0.3, 'visibility_ft' => 4, 'normal_visibility_ft' => 4, 'current' => 'moderate',
+                'level_ft' => 0.5,
+            ],
             'weather' => ['sky' => 'clear', 'wind_mph' => 3, 'wind_from_deg' => 270, 'front' => 'stable'],
             'spot' => ['structure' => 'gravel_bar', 'cover' => ['none'], 'bottom' => 'gravel', 'depth_ft' => [2.5, 7.5]],
             'forage' => ['crawfish', 'minnow']],

@@ -5,8 +5,14 @@ declare(strict_types=1);
 // Two seasons of closed days on the demo reservoir: date, surface temperature in °F, visibility in ft, casts of time.
 // What the fish did on them
 // comes from hidden days on the lake's own spots, fished by the advice.
-$place = ['timezone' => 'America/New_York', 'lat' => 36.9, 'lon' => -80.1, 'species' => 'largemouth_bass', 'waterbody' => 'reservoir', 'platform' => 'boat', 'rods' => 5];
-$waters = [['Ottermark lower end', 'lake'], ['Ladle Creek arm', 'lake'], ['Cinder Creek arm', 'lake'], ['Ottermark main lake', 'lake'], ['The mill pond', 'pond']];
+$place = [
+    'timezone' => 'America/New_York', 'lat' => 36.9, 'lon' => -80.1, 'species' => 'largemouth_bass', 'waterbody' => 'reservoir', 'platform' => 'boat',
+    'rods' => 5,
+];
+$waters = [
+    ['Ottermark lower end', 'lake'], ['Ladle Creek arm', 'lake'], ['Cinder Creek arm', 'lake'], ['Ottermark main lake', 'lake'],
+    ['The mill pond', 'pond'],
+];
 $days = [
     ['2025-02-22', 44, 6], ['2025-03-08', 48, 4], ['2025-03-22', 53, 2.5], ['2025-04-05', 58, 3], ['2025-04-19', 62, 3.5], ['2025-05-03', 66, 4], ['2025-05-24', 71, 5],
     ['2025-06-07', 76, 5], ['2025-06-28', 82, 5], ['2025-07-19', 85, 4.5], ['2025-08-09', 85, 4], ['2025-08-30', 81, 4], ['2025-09-13', 77, 4.5], ['2025-09-27', 72, 5],
@@ -16,7 +22,11 @@ $days = [
 ];
 
 return array_map(
-    static fn (array $day, int $i): array => [...$waters[$i % count($waters)], $place + ['date' => $day[0], 'time' => '08:00', 'water' => ['temp_f' => $day[1], 'visibility_ft' => $day[2], 'normal_visibility_ft' => 4.5]], 160 + 20 * ($i % 4)],
+    static fn (array $day, int $i): array => [
+        ...$waters[$i % count($waters)],
+        $place + ['date' => $day[0], 'time' => '08:00', 'water' => ['temp_f' => $day[1], 'visibility_ft' => $day[2], 'normal_visibility_ft' => 4.5]],
+        160 + 20 * ($i % 4),
+    ],
     $days,
     array_keys($days),
 );

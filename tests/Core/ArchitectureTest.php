@@ -91,15 +91,27 @@ final class ArchitectureTest extends TestCase
     public function test_no_comparison_is_negated_and_no_unknown_is_a_number_that_is_none(): void
     {
         foreach ([...self::files('core'), ...self::files('app')] as $file) {
-            $tokens = array_values(array_filter(token_get_all((string) file_get_contents($file)), static fn (array|string $t): bool => ! is_array($t) || ! in_array($t[0], [T_WHITESPACE, T_COMMENT, T_DOC_COMMENT], true)));
+            $tokens = array_values(
+                array_filter(
+                    token_get_all((string) file_get_contents($file)),
+                    static fn (array|string $t): bool => ! is_array($t) || ! in_array($t[0], [T_WHITESPACE, T_COMMENT, T_DOC_COMMENT], true),
+                ),
+            );
             foreach ($tokens as $i => $token) {
                 if ($token !== '!' || ($tokens[$i + 1] ?? '') !== '(') {
                     continue;
                 }
                 for ($depth = 1, $j = $i + 2; $depth > 0 && isset($tokens[$j]); $j++) {
                     $depth += ['(' => 1, ')' => -1][is_string($tokens[$j]) ? $tokens[$j] : ''] ?? 0;
-                    $compares = in_array($tokens[$j], ['<', '>'], true) || (is_array($tokens[$j]) && in_array($tokens[$j][0], [T_IS_SMALLER_OR_EQUAL, T_IS_GREATER_OR_EQUAL], true));
-                    self::assertFalse($depth === 1 && $compares, "{$file}: a comparison is negated near line ".(is_array($tokens[$j - 1]) ? $tokens[$j - 1][2] : '?'));
+                    $compares = in_array($tokens[$j], ['<', '>'], true) || (is_array($tokens[$j]) && in_array(
+                        $tokens[$j][0],
+                        [T_IS_SMALLER_OR_EQUAL, T_IS_GREATER_OR_EQUAL],
+                        true,
+                    ));
+                    self::assertFalse(
+                        $depth === 1 && $compares,
+                        "{$file}: a comparison is negated near line ".(is_array($tokens[$j - 1]) ? $tokens[$j - 1][2] : '?'),
+                    );
                 }
             }
             // Where bytes and files know no other way to say "unknown", it is turned into null at once.
@@ -113,7 +125,9 @@ final class ArchitectureTest extends TestCase
     private static function files(string $folder): array
     {
         $files = [];
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/{$folder}", RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+        foreach (new RecursiveIteratorIterator(
+            new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/{$folder}", RecursiveDirectoryIterator::SKIP_DOTS),
+        ) as $file) {
             $files[] = $file->getPathname();
         }
         self::assertNotEmpty($files);

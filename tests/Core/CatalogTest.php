@@ -41,7 +41,10 @@ final class CatalogTest extends TestCase
             foreach ([$lure->rigging->weightsOz, $lure->rigging->lengthsIn, $lure->hydraulics->diveTiersFt] as $steps) {
                 self::assertSame($steps, self::sorted($steps), $key);
             }
-            $shares = [$lure->appeal->vibration, $lure->appeal->sound, $lure->appeal->flash, $lure->appeal->sight, $lure->rigging->snag, $lure->hydraulics->bulk];
+            $shares = [
+                $lure->appeal->vibration, $lure->appeal->sound, $lure->appeal->flash, $lure->appeal->sight, $lure->rigging->snag,
+                $lure->hydraulics->bulk,
+            ];
             foreach ($shares as $share) {
                 self::assertTrue($share >= 0 && $share <= 1, $key);
             }

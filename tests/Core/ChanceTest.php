@@ -43,7 +43,10 @@ final class ChanceTest extends TestCase
     /** Source: R 4.2.2, qgamma(p, shape, rate); gamma(5) = 24. */
     public function test_the_span_of_a_rate_agrees_with_r(): void
     {
-        foreach ([[0.1, 2.5, 60, 0.0134192332247], [0.9, 2.5, 60, 0.0769696408315], [0.1, 1, 40, 0.00263401289145], [0.9, 1, 40, 0.0575646273249], [0.5, 12.8, 160, 0.0779265884726]] as [$p, $shape, $casts, $expected]) {
+        foreach ([
+            [0.1, 2.5, 60, 0.0134192332247], [0.9, 2.5, 60, 0.0769696408315], [0.1, 1, 40, 0.00263401289145], [0.9, 1, 40, 0.0575646273249],
+            [0.5, 12.8, 160, 0.0779265884726],
+        ] as [$p, $shape, $casts, $expected]) {
             $rate = Rate::after(new Prior(1e-9, 1e-3), $shape, $casts);
             self::assertEqualsWithDelta($expected, $rate->quantile($p), 1e-5);
         }

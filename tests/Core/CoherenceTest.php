@@ -54,7 +54,11 @@ final class CoherenceTest extends TestCase
             $reading = self::reading(self::dock('piling', $depth));
             $marks = DockReader::read(new DockPlan('P', DockKind::Piling, $depth, $depth), $reading->day);
             self::assertSame($depth > 6, str_contains(self::said($reading, 'S12'), 'go to a shallower one'), "{$depth} ft");
-            self::assertSame($depth > 6, str_contains(implode(' ', array_map(static fn (DockMark $m): string => (string) $m->text, $marks)), 'its shallower part is better'), "{$depth} ft");
+            self::assertSame(
+                $depth > 6,
+                str_contains(implode(' ', array_map(static fn (DockMark $m): string => (string) $m->text, $marks)), 'its shallower part is better'),
+                "{$depth} ft",
+            );
         }
     }
 
@@ -92,7 +96,9 @@ final class CoherenceTest extends TestCase
     public function test_wind_clouds_and_murk_come_together_for_reading_and_lineup(): void
     {
         foreach ([[7, 'overcast', 3], [8, 'overcast', 3.9], [8, 'overcast', 4], [12, 'clear', 3]] as [$wind, $sky, $visibility]) {
-            $reading = self::reading(['weather.wind_mph' => $wind, 'weather.sky' => $sky, 'water.visibility_ft' => $visibility, 'water.normal_visibility_ft' => $visibility]);
+            $reading = self::reading(
+                ['weather.wind_mph' => $wind, 'weather.sky' => $sky, 'water.visibility_ft' => $visibility, 'water.normal_visibility_ft' => $visibility],
+            );
             $together = str_contains(self::said($reading, 'W17'), 'together');
             $effect = array_column(self::effects($reading, 'spinnerbait'), 'effect', 'factor')['wind'] ?? 1.0;
             self::assertSame($together, $effect > 1.3, "{$wind} mph, {$sky}, {$visibility} ft");
@@ -102,7 +108,12 @@ final class CoherenceTest extends TestCase
     /** @return array<string, mixed> */
     private static function dock(string $kind, float $depth): array
     {
-        return ['date' => '2026-07-10', 'water.temp_f' => 80, 'weather.sky' => 'overcast', 'spot' => ['structure' => 'dock', 'depth_ft' => [0, $depth], 'dock' => ['kind' => $kind, 'depth_ft' => $depth]]];
+        return [
+            'date' => '2026-07-10',
+            'water.temp_f' => 80,
+            'weather.sky' => 'overcast',
+            'spot' => ['structure' => 'dock', 'depth_ft' => [0, $depth], 'dock' => ['kind' => $kind, 'depth_ft' => $depth]],
+        ];
     }
 
     private static function said(Reading $reading, string $rule): string

@@ -38,19 +38,52 @@ final class ColorTest extends TestCase
             'C1 clear: natural' => ['paddletail_swimbait', $clear, 'natural_baitfish'],
             'C3 sun on metal' => ['flutter_spoon', $summer + ['weather.sky' => 'clear', 'spot' => ['structure' => 'ledge', 'depth_ft' => [12, 25]]], 'silver'],
             'C4 frog in sun' => ['hollow_frog', $summer + ['weather.sky' => 'clear', 'spot' => ['cover' => ['lily_pads'], 'depth_ft' => [1, 4]]], 'white'],
-            'C4 frog in the dark' => ['hollow_frog', $summer + ['weather.sky' => 'overcast', 'spot' => ['cover' => ['lily_pads'], 'depth_ft' => [1, 4]]], 'black'],
+            'C4 frog in the dark' => [
+                'hollow_frog',
+                $summer + ['weather.sky' => 'overcast', 'spot' => ['cover' => ['lily_pads'], 'depth_ft' => [1, 4]]],
+                'black',
+            ],
             'C4 frog in ordinary light' => ['hollow_frog', $summer + ['spot' => ['cover' => ['lily_pads'], 'depth_ft' => [1, 4]]], 'brown'],
-            'C4 frog where baitfish are eaten' => ['hollow_frog', $summer + ['forage' => ['shad'], 'spot' => ['cover' => ['lily_pads'], 'depth_ft' => [1, 4]]], 'white'],
+            'C4 frog where baitfish are eaten' => [
+                'hollow_frog',
+                $summer + ['forage' => ['shad'], 'spot' => ['cover' => ['lily_pads'], 'depth_ft' => [1, 4]]],
+                'white',
+            ],
             'C5 crawfish early' => ['squarebill_crankbait', ['water.temp_f' => 56, 'forage' => ['crawfish']], 'craw_red'],
             'C5 crawfish on a jig' => ['casting_jig', ['forage' => ['crawfish']], 'natural_craw'],
             'C6 swim jig in clear water' => ['swim_jig', $clear + ['water.temp_f' => 70], 'bluegill'],
             'C6 swim jig, shad eaten' => ['swim_jig', ['water.temp_f' => 70, 'forage' => ['shad']], 'natural_baitfish'],
-            'C6 tube on a bed' => ['tube', ['species' => 'smallmouth_bass', 'water.temp_f' => 62, 'spot' => ['structure' => 'flat', 'depth_ft' => [2, 7]]], 'white'],
+            'C6 tube on a bed' => [
+                'tube',
+                ['species' => 'smallmouth_bass', 'water.temp_f' => 62, 'spot' => ['structure' => 'flat', 'depth_ft' => [2, 7]]],
+                'white',
+            ],
             'C2 clearing: natural again' => ['spinnerbait', ['water.visibility_ft' => 6, 'water.normal_visibility_ft' => 4], 'natural_baitfish'],
             'C2 still stained: brighter' => ['spinnerbait', ['water.visibility_ft' => 2, 'water.normal_visibility_ft' => 3], 'bright'],
-            'C8 rain and low light' => ['inline_spinner', ['species' => 'muskellunge', 'date' => '2026-07-10', 'water.temp_f' => 70, 'weather.sky' => 'rain', 'spot' => ['structure' => 'point', 'cover' => ['none'], 'depth_ft' => [2, 8]]], 'black_chartreuse_spots'],
+            'C8 rain and low light' => [
+                'inline_spinner',
+                [
+                    'species' => 'muskellunge',
+                    'date' => '2026-07-10',
+                    'water.temp_f' => 70,
+                    'weather.sky' => 'rain',
+                    'spot' => ['structure' => 'point', 'cover' => ['none'], 'depth_ft' => [2, 8]],
+                ],
+                'black_chartreuse_spots',
+            ],
             'C11 walleye minnow' => ['jig_plastic_minnow', ['species' => 'walleye'], 'natural_baitfish'],
-            'C8 pike in colored water' => ['inline_spinner', ['species' => 'northern_pike', 'date' => '2026-07-10', 'water.temp_f' => 70, 'water.visibility_ft' => 2, 'water.normal_visibility_ft' => 2, 'spot' => ['structure' => 'point', 'cover' => ['none'], 'depth_ft' => [2, 8]]], 'bright_banded'],
+            'C8 pike in colored water' => [
+                'inline_spinner',
+                [
+                    'species' => 'northern_pike',
+                    'date' => '2026-07-10',
+                    'water.temp_f' => 70,
+                    'water.visibility_ft' => 2,
+                    'water.normal_visibility_ft' => 2,
+                    'spot' => ['structure' => 'point', 'cover' => ['none'], 'depth_ft' => [2, 8]],
+                ],
+                'bright_banded',
+            ],
         ];
     }
 }

@@ -20,9 +20,20 @@ final class ContractTest extends TestCase
     private const FULL = [
         'date' => '2026-04-12', 'time' => '07:30', 'timezone' => 'America/New_York', 'lat' => 37.1, 'lon' => -79.9,
         'species' => 'largemouth_bass', 'waterbody' => 'reservoir', 'stage' => null,
-        'water' => ['temp_f' => 54, 'temp_trend_f_per_day' => 0.8, 'visibility_ft' => 1.5, 'normal_visibility_ft' => 8, 'level_change_ft_per_week' => 0, 'current' => 'none', 'inflow' => ['running' => true, 'relative_temp' => 'warmer', 'muddy' => true]],
+        'water' => [
+            'temp_f' => 54,
+            'temp_trend_f_per_day' => 0.8,
+            'visibility_ft' => 1.5,
+            'normal_visibility_ft' => 8,
+            'level_change_ft_per_week' => 0,
+            'current' => 'none',
+            'inflow' => ['running' => true, 'relative_temp' => 'warmer', 'muddy' => true],
+        ],
         'weather' => ['sky' => 'overcast', 'wind_mph' => 8, 'wind_from_deg' => 220, 'front' => 'stable'],
-        'spot' => ['structure' => 'secondary_point', 'cover' => ['laydown'], 'bottom' => 'gravel', 'depth_ft' => [3, 9], 'depth_nearby_ft' => 20, 'dock' => ['kind' => 'floating', 'part' => 'walkway', 'depth_ft' => 4], 'shaded' => false, 'shade_width_ft' => null],
+        'spot' => [
+            'structure' => 'secondary_point', 'cover' => ['laydown'], 'bottom' => 'gravel', 'depth_ft' => [3, 9], 'depth_nearby_ft' => 20,
+            'dock' => ['kind' => 'floating', 'part' => 'walkway', 'depth_ft' => 4], 'shaded' => false, 'shade_width_ft' => null,
+        ],
         'forage' => ['crawfish'], 'observed' => ['follows'], 'pressure' => 'normal', 'mode' => 'cast', 'platform' => 'boat', 'rods' => 5, 'owned' => null, 'schools' => ['mud_color' => 'dark_contrast', 'shade_from_f' => 50],
     ];
 
@@ -38,7 +49,11 @@ final class ContractTest extends TestCase
 
     public function test_nearly_everything_may_be_absent(): void
     {
-        foreach ([['species' => 'zander', 'date' => '2026-10-01'], ['species' => 'bluegill', 'stage' => 'spawn'], ['species' => 'walleye', 'date' => null, 'stage' => 'winter', 'water' => null, 'spot' => null, 'forage' => null]] as $in) {
+        foreach ([
+            ['species' => 'zander', 'date' => '2026-10-01'],
+            ['species' => 'bluegill', 'stage' => 'spawn'],
+            ['species' => 'walleye', 'date' => null, 'stage' => 'winter', 'water' => null, 'spot' => null, 'forage' => null],
+        ] as $in) {
             self::assertValid('plan.in', $in);
             $out = PlanContract::answer($in);
             self::assertValid('plan.out', $out);
@@ -109,7 +124,16 @@ final class ContractTest extends TestCase
     /** W10: one lake holds several seasons; each section is read by itself. */
     public function test_sections_of_a_lake(): void
     {
-        $in = self::day(['water.temp_f' => 68, 'sections' => [['name' => 'Lower end', 'temp_f' => 74], ['name' => 'Upper arm', 'temp_f' => 64, 'visibility_ft' => 1.2], ['name' => 'As the lake']]]);
+        $in = self::day(
+            [
+                'water.temp_f' => 68,
+                'sections' => [
+                    ['name' => 'Lower end', 'temp_f' => 74],
+                    ['name' => 'Upper arm', 'temp_f' => 64, 'visibility_ft' => 1.2],
+                    ['name' => 'As the lake'],
+                ],
+            ],
+        );
         self::assertValid('plan.in', $in);
         $out = PlanContract::answer($in);
         self::assertValid('plan.out', $out);

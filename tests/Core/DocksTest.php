@@ -42,7 +42,10 @@ final class DocksTest extends TestCase
     /** S13: a long walkway is a shallow dock of its own, and super-shallow docks hold big fish in the shade. */
     public function test_a_long_walkway_and_very_shallow_water_are_worth_more(): void
     {
-        $walkway = static fn (float $long, float $inside, string $sky = 'overcast'): float => self::of(self::marks(new DockPlan('D', DockKind::Floating, $inside, 9, $long), $sky), Aim::Walkway)->worth ?? 0.0;
+        $walkway = static fn (float $long, float $inside, string $sky = 'overcast'): float => self::of(
+            self::marks(new DockPlan('D', DockKind::Floating, $inside, 9, $long), $sky),
+            Aim::Walkway,
+        )->worth ?? 0.0;
         self::assertGreaterThan($walkway(29, 4), $walkway(30, 4));
         self::assertGreaterThan($walkway(15, 3, 'clear'), $walkway(15, 2, 'clear'));
         self::assertSame($walkway(15, 3), $walkway(15, 2), 'under clouds there is no shade to hold them');
@@ -57,7 +60,14 @@ final class DocksTest extends TestCase
     /** S16: a change of the bank lifts a dock over its neighbours. */
     public function test_the_dock_where_the_bank_changes_is_the_best_of_its_row(): void
     {
-        $row = DockRow::ranked([new DockPlan('A', DockKind::Floating, 3, 9), new DockPlan('B', DockKind::Floating, 3, 9, 15, [Extra::RockTransition]), new DockPlan('C', DockKind::Floating, 3, 9)], self::summer());
+        $row = DockRow::ranked(
+            [
+                new DockPlan('A', DockKind::Floating, 3, 9),
+                new DockPlan('B', DockKind::Floating, 3, 9, 15, [Extra::RockTransition]),
+                new DockPlan('C', DockKind::Floating, 3, 9),
+            ],
+            self::summer(),
+        );
         self::assertSame('B', $row[0]['dock']->name);
         foreach (Extra::cases() as $extra) {
             self::assertSame(str_contains('rock_transition steep_to_flat stump cut_behind ramp_beside', $extra->value), $extra->changesBank(), $extra->value);
@@ -73,7 +83,9 @@ final class DocksTest extends TestCase
 
     private static function summer(string $sky = 'overcast'): Settled
     {
-        return self::reading(['date' => '2026-07-10', 'water.temp_f' => 80, 'weather.sky' => $sky, 'water.visibility_ft' => 3, 'water.normal_visibility_ft' => 3])->day;
+        return self::reading(
+            ['date' => '2026-07-10', 'water.temp_f' => 80, 'weather.sky' => $sky, 'water.visibility_ft' => 3, 'water.normal_visibility_ft' => 3],
+        )->day;
     }
 
     /** @return non-empty-list<DockMark> */

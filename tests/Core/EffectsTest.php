@@ -18,7 +18,10 @@ final class EffectsTest extends TestCase
     public function test_credit_goes_to_the_level_that_earns_it(): void
     {
         // The reeds bring four times as much whatever is thrown; the frog was thrown in the reeds four times in five.
-        $log = [$this->of('reeds', 'hollow_frog', 400, 64), $this->of('reeds', 'spinnerbait', 100, 16), $this->of('wood', 'hollow_frog', 100, 4), $this->of('wood', 'spinnerbait', 400, 16)];
+        $log = [
+            $this->of('reeds', 'hollow_frog', 400, 64), $this->of('reeds', 'spinnerbait', 100, 16), $this->of('wood', 'hollow_frog', 100, 4),
+            $this->of('wood', 'spinnerbait', 400, 16),
+        ];
         $effects = Effects::in(Evidence::weigh($log));
         $frog = $effects->rate(['lure' => 'hollow_frog'])->mean() / $effects->rate(['lure' => 'spinnerbait'])->mean();
         $reeds = $effects->rate(['cover' => 'reeds'])->mean() / $effects->rate(['cover' => 'wood'])->mean();
@@ -26,7 +29,11 @@ final class EffectsTest extends TestCase
         self::assertLessThan(4.0, $reeds);
         self::assertEqualsWithDelta(1.0, $frog, 0.1);
         $alone = Evidence::weigh($log);
-        self::assertGreaterThan(1.8, $alone->of('lure', 'hollow_frog')?->own->mean() / $alone->of('lure', 'spinnerbait')?->own->mean(), 'by itself the frog looks twice as good');
+        self::assertGreaterThan(
+            1.8,
+            $alone->of('lure', 'hollow_frog')?->own->mean() / $alone->of('lure', 'spinnerbait')?->own->mean(),
+            'by itself the frog looks twice as good',
+        );
         self::assertEqualsWithDelta(0.16, $effects->rate(['cover' => 'reeds', 'lure' => 'spinnerbait'])->mean(), 0.02);
     }
 
@@ -50,7 +57,10 @@ final class EffectsTest extends TestCase
     /** R15, common practice: crawl and slow roll are slow, burning is fast; the rests count. */
     public function test_a_retrieve_says_how_fast_it_is(): void
     {
-        foreach (['crawl_rest' => 'slow', 'slow_roll' => 'slow', 'jerk_pause' => 'slow', 'medium' => 'medium', 'wind_hit_pause' => 'medium', 'burn_and_bulge' => 'fast', 'buzz_fast' => 'fast'] as $key => $pace) {
+        foreach ([
+            'crawl_rest' => 'slow', 'slow_roll' => 'slow', 'jerk_pause' => 'slow', 'medium' => 'medium', 'wind_hit_pause' => 'medium',
+            'burn_and_bulge' => 'fast', 'buzz_fast' => 'fast',
+        ] as $key => $pace) {
             self::assertSame($pace, Pace::ofCadence($key)?->value, $key);
         }
         self::assertNull(Pace::ofCadence('something of my own'));

@@ -35,22 +35,35 @@ final class EvidenceTest extends TestCase
         self::assertSame(Verdict::Hint, $this->verdict([$reeds(30, ['caught'], 'A'), $rock(30)]), 'one contact');
         self::assertSame(Verdict::Hint, $this->verdict([$reeds(30, ['caught', 'caught'], 'A'), $rock(60)]), 'one stint only');
         self::assertSame(Verdict::Holding, $this->verdict([$reeds(15, ['caught'], 'A'), $reeds(15, ['caught'], 'A'), $rock(40)]));
-        self::assertSame(Verdict::Holding, $this->verdict([$reeds(15, ['caught', 'lost'], 'A'), $reeds(15, ['caught'], 'A'), $rock(60)]), 'one spot is not two');
+        self::assertSame(
+            Verdict::Holding,
+            $this->verdict([$reeds(15, ['caught', 'lost'], 'A'), $reeds(15, ['caught'], 'A'), $rock(60)]),
+            'one spot is not two',
+        );
         self::assertSame(Verdict::Confirmed, $this->verdict([$reeds(15, ['caught', 'lost'], 'A'), $reeds(15, ['caught'], 'B'), $rock(60)]));
         $close = [$reeds(20, ['caught', 'caught'], 'A'), $reeds(20, ['caught'], 'B'), $this->stint(['cover' => 'rock', 'spot' => 'R'], 40, ['caught'])];
         self::assertEqualsWithDelta(0.8125, Evidence::weigh($close)->of('cover', 'reeds')?->pBetter, 1e-9, 'I of 1/2 with 2 and 4, by hand');
         self::assertSame(Verdict::Holding, $this->verdict($close), 'two spots, but not sure enough');
-        self::assertSame(Verdict::Rejected, $this->verdict([$reeds(100, [], 'A'), $this->stint(['cover' => 'rock', 'spot' => 'R'], 40, ['caught', 'caught', 'caught', 'caught'])]));
+        self::assertSame(
+            Verdict::Rejected,
+            $this->verdict([$reeds(100, [], 'A'), $this->stint(['cover' => 'rock', 'spot' => 'R'], 40, ['caught', 'caught', 'caught', 'caught'])]),
+        );
     }
 
     public function test_what_stood_fades_after_so_many_blank_casts(): void
     {
-        $stints = [$this->stint(['cover' => 'reeds', 'spot' => 'A'], 15, ['caught', 'lost']), $this->stint(['cover' => 'reeds', 'spot' => 'B'], 15, ['caught']), $this->stint(['cover' => 'rock', 'spot' => 'R'], 60)];
+        $stints = [
+            $this->stint(['cover' => 'reeds', 'spot' => 'A'], 15, ['caught', 'lost']),
+            $this->stint(['cover' => 'reeds', 'spot' => 'B'], 15, ['caught']),
+            $this->stint(['cover' => 'rock', 'spot' => 'R'], 60),
+        ];
         $level = Evidence::weigh($stints)->of('cover', 'reeds');
         self::assertSame(Verdict::Confirmed, $level?->verdict);
         $left = (int) $level->castsUntilFaded;
         self::assertSame((int) ceil(log(10) / $level->own->mean()), $left);
-        $with = fn (int $blank): ?Verdict => Evidence::weigh([...$stints, $this->stint(['cover' => 'reeds', 'spot' => 'C'], $blank)])->of('cover', 'reeds')?->verdict;
+        $with = fn (int $blank): ?Verdict => Evidence::weigh(
+            [...$stints, $this->stint(['cover' => 'reeds', 'spot' => 'C'], $blank)],
+        )->of('cover', 'reeds')?->verdict;
         self::assertNotSame(Verdict::Faded, $with($left - 2));
         self::assertSame(Verdict::Faded, $with($left + 1));
     }
@@ -64,7 +77,11 @@ final class EvidenceTest extends TestCase
     /** M7, M3, M8, M9, M10, C10, R17: common practice, no source. */
     public function test_the_next_move(): void
     {
-        $first = fn (array $stints, Schools $schools = new Schools, bool $winter = false): Move => $this->nextAfter(Evidence::weigh($stints), $schools, $winter)[0];
+        $first = fn (
+            array $stints,
+            Schools $schools = new Schools,
+            bool $winter = false,
+        ): Move => $this->nextAfter(Evidence::weigh($stints), $schools, $winter)[0];
         $blank = fn (int $casts, string $spot = 'A'): Stint => $this->stint(['lure' => 'spinnerbait', 'spot' => $spot], $casts);
         self::assertSame(Action::Stay, $first([])->action);
         self::assertSame('M7', $first([$this->stint(['lure' => 'spinnerbait', 'spot' => 'A'], 6, ['caught'], 3, 5)])->ruleId);
@@ -91,12 +108,23 @@ final class EvidenceTest extends TestCase
     public function test_evidence_decays_when_the_day_turns(): void
     {
         $stints = [
-            new Stint('2026-04-12T07:00', ['cover' => 'reeds', 'spot' => 'A'], 3.0, 20, null, [new Contact(ContactKind::Caught, atCast: 3), new Contact(ContactKind::Caught, atCast: 9)]),
+            new Stint(
+                '2026-04-12T07:00',
+                ['cover' => 'reeds', 'spot' => 'A'],
+                3.0,
+                20,
+                null,
+                [new Contact(ContactKind::Caught, atCast: 3), new Contact(ContactKind::Caught, atCast: 9)],
+            ),
             new Stint('2026-04-12T08:00', ['cover' => 'reeds', 'spot' => 'B'], 3.0, 20, null, [new Contact(ContactKind::Caught, atCast: 20)]),
             new Stint('2026-04-12T09:00', ['cover' => 'rock', 'spot' => 'C'], 3.0, 60, null, []),
         ];
         $plain = Evidence::weigh($stints)->of('cover', 'reeds');
-        $turned = Evidence::weigh($stints, new Prior, [new Turn('2026-04-12T08:30', TurnKind::Front), new Turn('2026-04-12T08:40', TurnKind::Clarity)])->of('cover', 'reeds');
+        $turned = Evidence::weigh(
+            $stints,
+            new Prior,
+            [new Turn('2026-04-12T08:30', TurnKind::Front), new Turn('2026-04-12T08:40', TurnKind::Clarity)],
+        )->of('cover', 'reeds');
         self::assertSame([Verdict::Confirmed, Verdict::Holding], [$plain?->verdict, $turned?->verdict]);
         // By hand: (1 + 0.25 × 3) / (40 + 0.25 × 40).
         self::assertEqualsWithDelta(1.75 / 50, $turned->own->mean(), 1e-12);
@@ -107,8 +135,16 @@ final class EvidenceTest extends TestCase
 
     public function test_levels_are_drawn_to_the_day_the_more_the_more_alike_they_fish(): void
     {
-        $alike = Evidence::weigh([$this->stint(['cover' => 'reeds'], 40, ['caught']), $this->stint(['cover' => 'rock'], 40, ['caught']), $this->stint(['cover' => 'wood'], 40, ['caught'])]);
-        $apart = Evidence::weigh([$this->stint(['cover' => 'reeds'], 80, array_fill(0, 14, 'caught')), $this->stint(['cover' => 'rock'], 80), $this->stint(['cover' => 'wood'], 80)]);
+        $alike = Evidence::weigh(
+            [
+                $this->stint(['cover' => 'reeds'], 40, ['caught']),
+                $this->stint(['cover' => 'rock'], 40, ['caught']),
+                $this->stint(['cover' => 'wood'], 40, ['caught']),
+            ],
+        );
+        $apart = Evidence::weigh(
+            [$this->stint(['cover' => 'reeds'], 80, array_fill(0, 14, 'caught')), $this->stint(['cover' => 'rock'], 80), $this->stint(['cover' => 'wood'], 80)],
+        );
         self::assertGreaterThan($apart->pool('cover')->casts, $alike->pool('cover')->casts);
         foreach ($apart->levelsOf('cover') as $level) {
             $raw = $level->contacts / $level->casts;

@@ -56,8 +56,22 @@ final class FactorsTest extends TestCase
     /** L11: the more negative the fish, the more it costs to leave them behind. */
     public function test_speed_costs_more_when_fish_are_negative(): void
     {
-        $order = self::order(['water.temp_f' => 66, 'weather.front' => 'post_1', 'weather.sky' => 'clear', 'spot' => ['structure' => 'point', 'cover' => ['rock'], 'depth_ft' => [3, 10]]]);
-        $keen = self::order(['water.temp_f' => 66, 'weather.front' => 'approaching', 'weather.sky' => 'overcast', 'spot' => ['structure' => 'point', 'cover' => ['rock'], 'depth_ft' => [3, 10]]]);
+        $order = self::order(
+            [
+                'water.temp_f' => 66,
+                'weather.front' => 'post_1',
+                'weather.sky' => 'clear',
+                'spot' => ['structure' => 'point', 'cover' => ['rock'], 'depth_ft' => [3, 10]],
+            ],
+        );
+        $keen = self::order(
+            [
+                'water.temp_f' => 66,
+                'weather.front' => 'approaching',
+                'weather.sky' => 'overcast',
+                'spot' => ['structure' => 'point', 'cover' => ['rock'], 'depth_ft' => [3, 10]],
+            ],
+        );
         $rank = static fn (array $list, string $lure): int => (int) array_search($lure, $list, true);
         self::assertLessThan($rank($keen, 'finesse_jig'), $rank($order, 'finesse_jig'));
         self::assertGreaterThan($rank($keen, 'spinnerbait'), $rank($order, 'spinnerbait'));
@@ -82,8 +96,20 @@ final class FactorsTest extends TestCase
     public static function factors(): array
     {
         return [
-            'front, outside weed line' => ['W14', 'spinnerbait', 'front', true, ['weather.front' => 'post_1', 'spot' => ['structure' => 'flat', 'cover' => ['grass_edge'], 'depth_ft' => [3, 15]]]],
-            'front, every pocket' => ['W14', 'flipping_jig', 'front', true, ['weather.front' => 'post_1', 'spot' => ['structure' => 'flat', 'cover' => ['reeds'], 'depth_ft' => [1, 5]]]],
+            'front, outside weed line' => [
+                'W14',
+                'spinnerbait',
+                'front',
+                true,
+                ['weather.front' => 'post_1', 'spot' => ['structure' => 'flat', 'cover' => ['grass_edge'], 'depth_ft' => [3, 15]]],
+            ],
+            'front, every pocket' => [
+                'W14',
+                'flipping_jig',
+                'front',
+                true,
+                ['weather.front' => 'post_1', 'spot' => ['structure' => 'flat', 'cover' => ['reeds'], 'depth_ft' => [1, 5]]],
+            ],
             'schooling' => ['FAMILIES', 'walking_topwater', 'seen', true, ['date' => '2026-08-20', 'water.temp_f' => 79, 'observed' => ['schooling']]],
             'beds' => ['R10', 'tube', 'seen', true, ['observed' => ['beds']]],
             'follows' => ['F14', 'stick_worm', 'seen', true, ['observed' => ['follows']]],
@@ -95,8 +121,28 @@ final class FactorsTest extends TestCase
             'calm' => ['W17', 'bladed_jig', 'wind', false, ['weather.wind_mph' => 1]],
             'chop hides topwater' => ['W17', 'popper', 'wind', false, ['water.temp_f' => 68, 'weather.wind_mph' => 18]],
             'light lines in wind' => ['W17', 'drop_shot', 'wind', false, ['weather.wind_mph' => 12]],
-            'deep dock' => ['S19', 'flutter_spoon', 'dock', true, ['date' => '2026-07-20', 'water.temp_f' => 82, 'spot' => ['structure' => 'dock', 'depth_ft' => [5, 30], 'dock' => ['kind' => 'floating', 'depth_ft' => 25]]]],
-            'piling dock in fall' => ['S12', 'glide_bait', 'dock', true, ['date' => '2026-10-20', 'water.temp_f' => 60, 'spot' => ['structure' => 'dock', 'depth_ft' => [2, 6], 'dock' => ['kind' => 'piling', 'depth_ft' => 5]]]],
+            'deep dock' => [
+                'S19',
+                'flutter_spoon',
+                'dock',
+                true,
+                [
+                    'date' => '2026-07-20',
+                    'water.temp_f' => 82,
+                    'spot' => ['structure' => 'dock', 'depth_ft' => [5, 30], 'dock' => ['kind' => 'floating', 'depth_ft' => 25]],
+                ],
+            ],
+            'piling dock in fall' => [
+                'S12',
+                'glide_bait',
+                'dock',
+                true,
+                [
+                    'date' => '2026-10-20',
+                    'water.temp_f' => 60,
+                    'spot' => ['structure' => 'dock', 'depth_ft' => [2, 6], 'dock' => ['kind' => 'piling', 'depth_ft' => 5]],
+                ],
+            ],
             'forage missed' => ['L9', 'paddletail_swimbait', 'forage', false, ['forage' => ['crawfish']]],
             'trolled' => ['T3', 'trolling_spoon', 'troll', true, ['mode' => 'troll', 'species' => 'walleye']],
         ];

@@ -27,7 +27,10 @@ final class FieldTableTest extends TestCase
         foreach (self::wrong($field) as $value) {
             $paths = self::problems($thing, $field->path, $value);
             self::assertNotSame([], $paths, "{$field->path} took ".json_encode($value));
-            self::assertStringContainsString(str_starts_with($field->path, 'spot.shallow') || str_starts_with($field->path, 'spot.deep') ? 'spot.depth_ft' : $field->path, implode(' ', $paths));
+            self::assertStringContainsString(
+                str_starts_with($field->path, 'spot.shallow') || str_starts_with($field->path, 'spot.deep') ? 'spot.depth_ft' : $field->path,
+                implode(' ', $paths),
+            );
         }
     }
 
@@ -101,7 +104,13 @@ final class FieldTableTest extends TestCase
                 ConditionsReader::read(self::day($path, $value));
             } else {
                 $contact = $thing === 'contact' ? [$path => $value] + ['kind' => 'caught'] : ['kind' => 'caught'];
-                StintsReader::read(['stints' => [($thing === 'stint' ? [$path => $value] : []) + ['at' => '2026-04-20T08:00', 'spot' => 'Wall', 'lure' => 'jerkbait', 'casts' => 5, 'contacts' => [$contact]]]]);
+                StintsReader::read(
+                    ['stints' => [
+                        ($thing === 'stint' ? [$path => $value] : []) + [
+                            'at' => '2026-04-20T08:00', 'spot' => 'Wall', 'lure' => 'jerkbait', 'casts' => 5, 'contacts' => [$contact],
+                        ],
+                    ]],
+                );
             }
 
             return [];

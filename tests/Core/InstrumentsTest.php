@@ -123,14 +123,26 @@ final class InstrumentsTest extends TestCase
 
     public function test_wind_over_the_bow_becomes_wind_over_the_land_where_that_can_be_known(): void
     {
-        $at = static fn (string $knots, string $course): string => Sentence::write('GPRMC', ['143000.00', 'A', '3654.1260', 'N', '08006.2520', 'W', $knots, $course, '211126', '', '']);
-        $hear = static fn (string ...$lines): BoatState => array_reduce($lines, static fn (BoatState $s, string $line): BoatState => $s->after($line), new BoatState);
+        $at = static fn (string $knots, string $course): string => Sentence::write(
+            'GPRMC',
+            ['143000.00', 'A', '3654.1260', 'N', '08006.2520', 'W', $knots, $course, '211126', '', ''],
+        );
+        $hear = static fn (string ...$lines): BoatState => array_reduce(
+            $lines,
+            static fn (BoatState $s, string $line): BoatState => $s->after($line),
+            new BoatState,
+        );
         $true = Sentence::write('WIMWV', ['040.0', 'T', '10.0', 'N', 'A']);
         $felt = Sentence::write('WIMWV', ['300.0', 'R', '5.0', 'M', 'A']);
         $still = $hear($at('0.1', ''), Sentence::write('HCHDT', ['350.0', 'T']), $true);
         self::assertEqualsWithDelta(30.0, $still->values['wind_from_deg'][0], 1e-9, 'heading and angle');
         self::assertEqualsWithDelta(11.50779, $still->values['wind_mph'][0], 1e-4);
-        self::assertEqualsWithDelta(130.0, $hear($at('6.0', '90.0'), $true)->values['wind_from_deg'][0], 1e-9, 'under way the bow points about where the boat goes');
+        self::assertEqualsWithDelta(
+            130.0,
+            $hear($at('6.0', '90.0'), $true)->values['wind_from_deg'][0],
+            1e-9,
+            'under way the bow points about where the boat goes',
+        );
         self::assertArrayNotHasKey('wind_from_deg', $hear($at('0.1', ''), $true)->values, 'nobody knows where the bow points');
         self::assertArrayNotHasKey('wind_mph', $hear($at('6.0', '90.0'), $felt)->values, 'a running boat makes its own wind');
         self::assertEqualsWithDelta(11.18468, $hear($at('0.2', ''), $felt)->values['wind_mph'][0], 1e-4);
@@ -139,7 +151,12 @@ final class InstrumentsTest extends TestCase
 
     public function test_a_fix_that_is_none_is_not_believed(): void
     {
-        foreach ([['GPRMC', ['143000.00', 'V', '3654.1260', 'N', '08006.2520', 'W', '0.0', '0.0', '211126']], ['GPGGA', ['143000.00', '3654.1260', 'N', '08006.2520', 'W', '0']], ['GPGLL', ['3654.1', 'N', '08006.2', 'W', '143000', 'V']], ['GPGGA', ['143000.00', '3675.1260', 'N', '08006.2520', 'W', '1']]] as [$type, $fields]) {
+        foreach ([
+            ['GPRMC', ['143000.00', 'V', '3654.1260', 'N', '08006.2520', 'W', '0.0', '0.0', '211126']],
+            ['GPGGA', ['143000.00', '3654.1260', 'N', '08006.2520', 'W', '0']],
+            ['GPGLL', ['3654.1', 'N', '08006.2', 'W', '143000', 'V']],
+            ['GPGGA', ['143000.00', '3675.1260', 'N', '08006.2520', 'W', '1']],
+        ] as [$type, $fields]) {
             $sentence = Sentence::read(Sentence::write($type, $fields));
             self::assertInstanceOf(Sentence::class, $sentence);
             self::assertSame([], Meaning::of($sentence), $type);

@@ -80,23 +80,58 @@ final class LakeTest extends TestCase
     public static function features(): array
     {
         $bank = static fn (float $x): float => $x <= 20 ? 0.0 : min(40.0, 0.7 * ($x - 20));
-        $hill = static fn (float $x, float $y, float $hx, float $hy, float $up, float $wide): float => $up * exp(-(($x - $hx) ** 2 + ($y - $hy) ** 2) / (2 * $wide ** 2));
+        $hill = static fn (float $x, float $y, float $hx, float $hy, float $up, float $wide): float => $up * exp(
+            -(($x - $hx) ** 2 + ($y - $hy) ** 2) / (2 * $wide ** 2),
+        );
 
         return [
             'hump' => [Structure::Hump, static fn (float $x, float $y): float => $bank($x) - $hill($x, $y, 110, 60, 22, 8), 110, 60, 2],
-            'saddle' => [Structure::Saddle, static fn (float $x, float $y): float => $bank($x) - $hill($x, $y, 105, 60, 22, 8) - $hill($x, $y, 131, 60, 22, 8), 118, 60, 4],
+            'saddle' => [
+                Structure::Saddle,
+                static fn (float $x, float $y): float => $bank($x) - $hill($x, $y, 105, 60, 22, 8) - $hill($x, $y, 131, 60, 22, 8),
+                118,
+                60,
+                4,
+            ],
             'point' => [Structure::Point, static fn (float $x, float $y): float => $bank($x - 28 * exp(-(($y - 70) ** 2) / 50)), 55, 70, 18],
             'notch' => [Structure::Notch, static fn (float $x, float $y): float => $bank($x + 14 * exp(-(($y - 90) ** 2) / 32)), 35, 90, 14],
-            'flat' => [Structure::Flat, static fn (float $x): float => $x <= 20 ? 0.0 : ($x < 40 ? 0.4 * ($x - 20) : ($x < 80 ? 8.0 : 8 + 0.8 * ($x - 80))), 60, 80, 10],
-            'ledge' => [Structure::Ledge, static fn (float $x): float => $x <= 20 ? 0.0 : min(12.0, 0.5 * ($x - 20)) + 25 / (1 + exp(-($x - 90) / 0.8)), 90, 80, 4],
-            'bluff transition' => [Structure::BluffTransition, static fn (float $x, float $y): float => $x <= 20 ? 0.0 : min(30.0, ($y < 80 ? 9.0 : 0.4) * ($x - 20)), 21, 80, 6],
-            'channel swing' => [Structure::ChannelSwing, static fn (float $x, float $y): float => $x <= 20 ? 0.0 : 6 + 9 * exp(-(($x - 70 + 45 * exp(-(($y - 80) ** 2) / 400)) ** 2) / 8), 25, 80, 12],
+            'flat' => [
+                Structure::Flat,
+                static fn (float $x): float => $x <= 20 ? 0.0 : ($x < 40 ? 0.4 * ($x - 20) : ($x < 80 ? 8.0 : 8 + 0.8 * ($x - 80))),
+                60,
+                80,
+                10,
+            ],
+            'ledge' => [
+                Structure::Ledge,
+                static fn (float $x): float => $x <= 20 ? 0.0 : min(12.0, 0.5 * ($x - 20)) + 25 / (1 + exp(-($x - 90) / 0.8)),
+                90,
+                80,
+                4,
+            ],
+            'bluff transition' => [
+                Structure::BluffTransition,
+                static fn (float $x, float $y): float => $x <= 20 ? 0.0 : min(30.0, ($y < 80 ? 9.0 : 0.4) * ($x - 20)),
+                21,
+                80,
+                6,
+            ],
+            'channel swing' => [
+                Structure::ChannelSwing,
+                static fn (float $x, float $y): float => $x <= 20 ? 0.0 : 6 + 9 * exp(-(($x - 70 + 45 * exp(-(($y - 80) ** 2) / 400)) ** 2) / 8),
+                25,
+                80,
+                12,
+            ],
         ];
     }
 
     public function test_a_plain_slope_and_a_bowl_have_no_points_humps_or_saddles(): void
     {
-        foreach ([static fn (float $x): float => max(0.0, 0.5 * ($x - 20)), static fn (float $x, float $y): float => max(0.0, 40 - 0.008 * (($x - 80) ** 2 + ($y - 80) ** 2))] as $lake) {
+        foreach ([
+            static fn (float $x): float => max(0.0, 0.5 * ($x - 20)),
+            static fn (float $x, float $y): float => max(0.0, 40 - 0.008 * (($x - 80) ** 2 + ($y - 80) ** 2)),
+        ] as $lake) {
             $kinds = array_map(static fn (Feature $f): string => $f->kind->value, FeatureFinder::find(self::grid($lake)));
             self::assertSame([], array_values(array_intersect($kinds, ['point', 'hump', 'saddle', 'notch'])));
         }
@@ -118,7 +153,9 @@ final class LakeTest extends TestCase
 
     public function test_impossible_soundings_say_why(): void
     {
-        foreach ([[-80.0, 37.0, 5.0, null], [-100.0, 37.0, 5.0, 'exchanged'], [37.0, -80.0, -2.0, 'depth'], [500_000.0, 4_100_000.0, 5.0, 'degrees']] as [$lat, $lon, $depth, $why]) {
+        foreach ([
+            [-80.0, 37.0, 5.0, null], [-100.0, 37.0, 5.0, 'exchanged'], [37.0, -80.0, -2.0, 'depth'], [500_000.0, 4_100_000.0, 5.0, 'degrees'],
+        ] as [$lat, $lon, $depth, $why]) {
             $soundings = new Soundings(10);
             try {
                 $soundings->add($lat, $lon, $depth);
@@ -159,10 +196,14 @@ final class LakeTest extends TestCase
     /** RFC 7946, section 3.1.6: rings by the right-hand rule; what lies in an island is water again. */
     public function test_rings_become_polygons_with_their_islands(): void
     {
-        $square = static fn (float $at, float $side, bool $turned = false): array => ($turned ? array_reverse(...) : static fn (array $r): array => $r)([[$at, $at], [$at + $side, $at], [$at + $side, $at + $side], [$at, $at + $side], [$at, $at]]);
+        $square = static fn (float $at, float $side, bool $turned = false): array => ($turned ? array_reverse(...) : static fn (array $r): array => $r)(
+            [[$at, $at], [$at + $side, $at], [$at + $side, $at + $side], [$at, $at + $side], [$at, $at]],
+        );
         $polygons = Shoreline::polygons([$square(0.01, 0.01), $square(0.0, 0.06, true), $square(0.013, 0.002), $square(0.2, 0.01)]);
         self::assertSame([2, 1, 1], array_map(count(...), $polygons));
-        $area = static fn (array $r): float => array_sum(array_map(static fn (array $a, array $b): float => $a[0] * $b[1] - $b[0] * $a[1], array_slice($r, 0, -1), array_slice($r, 1)));
+        $area = static fn (array $r): float => array_sum(
+            array_map(static fn (array $a, array $b): float => $a[0] * $b[1] - $b[0] * $a[1], array_slice($r, 0, -1), array_slice($r, 1)),
+        );
         foreach ($polygons as $polygon) {
             foreach ($polygon as $i => $ring) {
                 self::assertSame($ring[0], $ring[count($ring) - 1]);
@@ -186,7 +227,10 @@ final class LakeTest extends TestCase
     public function test_the_shoreline_cuts_out_land_and_islands(): void
     {
         $grid = self::grid(static fn (): float => 10.0);
-        $ring = static fn (int $a, int $b): array => array_map(static fn (array $c): array => array_reverse($grid->position(...$c)), [[$a, $a], [$b, $a], [$b, $b], [$a, $b], [$a, $a]]);
+        $ring = static fn (int $a, int $b): array => array_map(
+            static fn (array $c): array => array_reverse($grid->position(...$c)),
+            [[$a, $a], [$b, $a], [$b, $b], [$a, $b], [$a, $a]],
+        );
         $cut = Shoreline::cut($grid, [$ring(30, 120), $ring(60, 90)]);
         self::assertSame([0.0, 10.0, 0.0, 10.0, 0.0], array_map(static fn (int $col): float => $cut->cell($col, 75), [10, 45, 75, 100, 140]));
     }
@@ -217,7 +261,9 @@ final class LakeTest extends TestCase
 
     public function test_shapes_are_alike_where_the_bottom_is(): void
     {
-        $bottom = Ground::of(self::grid(static fn (float $x, float $y): float => 20 - 10 * exp(-(($x - 40) ** 2 + ($y - 40) ** 2) / 100) - 10 * exp(-(($x - 110) ** 2 + ($y - 110) ** 2) / 100)));
+        $bottom = Ground::of(
+            self::grid(static fn (float $x, float $y): float => 20 - 10 * exp(-(($x - 40) ** 2 + ($y - 40) ** 2) / 100) - 10 * exp(-(($x - 110) ** 2 + ($y - 110) ** 2) / 100)),
+        );
         $at = static fn (int $col, int $row): ?Shape => Shape::at($bottom, ...$bottom->grid->position($col, $row));
         self::assertGreaterThan(0.9, $at(40, 40)?->likeness($at(110, 110) ?? new Shape(0, 0, 0)));
         self::assertLessThan(0.7, $at(40, 40)->likeness($at(80, 20) ?? new Shape(0, 0, 0)));

@@ -48,7 +48,10 @@ final class NextMoveTest extends TestCase
     /** M2: of the places searched, back to the one that showed fish, with something slower. M11: too few casts say nothing. */
     public function test_after_the_search_one_goes_back_with_something_slower(): void
     {
-        $searched = [$this->at('A', 'spinnerbait', 12, ['follow' => 6]), $this->at('C', 'spinnerbait', 12), $this->at('B', 'spinnerbait', 12), $this->at('D', 'spinnerbait', 20)];
+        $searched = [
+            $this->at('A', 'spinnerbait', 12, ['follow' => 6]), $this->at('C', 'spinnerbait', 12), $this->at('B', 'spinnerbait', 12),
+            $this->at('D', 'spinnerbait', 20),
+        ];
         $back = array_values(array_filter($this->next($searched), static fn (Move $m): bool => $m->ruleId === 'M2'))[0] ?? null;
         self::assertSame(Action::Return, $back?->action);
         self::assertStringContainsString('Back to A', (string) $back->text);
@@ -69,7 +72,10 @@ final class NextMoveTest extends TestCase
 
     public function test_every_proposal_says_how_sure_it_is_or_what_would_change_it(): void
     {
-        foreach ([[], [$this->at('A', 'spinnerbait', 9)], [$this->at('A', 'spinnerbait', 20, ['caught' => 2])], [$this->at('A', 'spinnerbait', 4, ['caught' => 3])]] as $log) {
+        foreach ([
+            [], [$this->at('A', 'spinnerbait', 9)], [$this->at('A', 'spinnerbait', 20, ['caught' => 2])],
+            [$this->at('A', 'spinnerbait', 4, ['caught' => 3])],
+        ] as $log) {
             foreach ($this->next($log) as $move) {
                 self::assertNotNull($move->unless, $move->text);
                 self::assertTrue($move->pBetter === null || ($move->pBetter > 0 && $move->pBetter < 1));
@@ -80,7 +86,10 @@ final class NextMoveTest extends TestCase
 
     public function test_mixed_up_levels_are_taken_apart_by_an_offer_that_has_only_some_of_them(): void
     {
-        $log = [$this->at('A', 'casting_jig', 20, ['caught' => 3, 'lost' => 9]), $this->at('C', 'casting_jig', 20, ['caught' => 8]), $this->at('B', 'spinnerbait', 40), $this->at('D', 'spinnerbait', 30)];
+        $log = [
+            $this->at('A', 'casting_jig', 20, ['caught' => 3, 'lost' => 9]), $this->at('C', 'casting_jig', 20, ['caught' => 8]),
+            $this->at('B', 'spinnerbait', 40), $this->at('D', 'spinnerbait', 30),
+        ];
         $evidence = Evidence::weigh($log);
         self::assertNotSame([], $evidence->confounded);
         foreach ($this->next($log) as $move) {
@@ -104,7 +113,10 @@ final class NextMoveTest extends TestCase
         self::assertNotContains(Action::Return, array_map(static fn (Move $m): Action => $m->action, $this->next($log)), 'not yet: nine casts');
         $log[1] = $this->at('A', 'casting_jig', 15);
         $back = $this->next($log)[0];
-        self::assertSame([Action::Return, 'M8', 'spinnerbait', 'A'], [$back->action, $back->ruleId, $back->offer?->presentation->lure, $back->offer->place->name]);
+        self::assertSame(
+            [Action::Return, 'M8', 'spinnerbait', 'A'],
+            [$back->action, $back->ruleId, $back->offer?->presentation->lure, $back->offer->place->name],
+        );
         self::assertStringContainsString('15 casts with the casting jig', $back->text);
     }
 
@@ -123,7 +135,10 @@ final class NextMoveTest extends TestCase
     /** M9: a test that tells lure from place keeps one and leaves the other. */
     public function test_a_separating_offer_keeps_the_place_or_the_lure(): void
     {
-        $log = [$this->at('A', 'casting_jig', 20, ['caught' => 3, 'lost' => 9]), $this->at('C', 'casting_jig', 20, ['caught' => 8]), $this->at('B', 'spinnerbait', 40), $this->at('D', 'spinnerbait', 30)];
+        $log = [
+            $this->at('A', 'casting_jig', 20, ['caught' => 3, 'lost' => 9]), $this->at('C', 'casting_jig', 20, ['caught' => 8]),
+            $this->at('B', 'spinnerbait', 40), $this->at('D', 'spinnerbait', 30),
+        ];
         $move = array_values(array_filter($this->next($log), static fn (Move $m): bool => $m->action === Action::Separate))[0];
         $reeds = $move->offer?->place->cover === 'reeds';
         self::assertNotSame($reeds, $move->offer?->presentation->lure === 'casting_jig', (string) $move->text);
@@ -138,10 +153,17 @@ final class NextMoveTest extends TestCase
             $log[] = $this->at($spot, 'casting_jig', 25, ['caught' => 3, 'missed' => 8], 'Wren');
             $log[] = $this->at($spot, 'spinnerbait', 25, [], 'Marlo');
         }
-        $texts = implode(' ', array_map(static fn (Move $m): string => (string) $m->text, NextMove::after($evidence = Evidence::weigh($log), Pattern::in($evidence))));
+        $texts = implode(
+            ' ',
+            array_map(static fn (Move $m): string => (string) $m->text, NextMove::after($evidence = Evidence::weigh($log), Pattern::in($evidence))),
+        );
         self::assertStringContainsString('Wren is winning with casting jig', $texts);
         $known = array_values(array_filter($this->next($log), static fn (Move $m): bool => $m->ruleId === 'M4'));
-        self::assertSame(['casting_jig', 'B'], [$known[0]->offer?->presentation->lure, $known[0]->offer?->place->name], 'with the rods and places known it is an offer, one tap away');
+        self::assertSame(
+            ['casting_jig', 'B'],
+            [$known[0]->offer?->presentation->lure, $known[0]->offer?->place->name],
+            'with the rods and places known it is an offer, one tap away',
+        );
     }
 
     /**
@@ -158,8 +180,15 @@ final class NextMoveTest extends TestCase
     private static function choices(): Choices
     {
         return new Choices(
-            [new Fishable('A', 'flat', 'reeds', 'edge', 'sun', 3.0), new Fishable('B', 'main_point', 'rock', 'edge', 'sun', 9.0), new Fishable('C', 'flat', 'reeds', 'middle', 'shade', 3.0), new Fishable('D', 'riprap', 'rock', 'edge', 'sun', 7.0)],
-            [new Presentation('spinnerbait', 'bright', 'medium', 2.6), new Presentation('casting_jig', 'natural_craw', 'crawl_rest', 0.4), new Presentation('shaky_head', 'natural_craw', 'crawl_rest', 0.3, true)],
+            [
+                new Fishable('A', 'flat', 'reeds', 'edge', 'sun', 3.0), new Fishable('B', 'main_point', 'rock', 'edge', 'sun', 9.0),
+                new Fishable('C', 'flat', 'reeds', 'middle', 'shade', 3.0), new Fishable('D', 'riprap', 'rock', 'edge', 'sun', 7.0),
+            ],
+            [
+                new Presentation('spinnerbait', 'bright', 'medium', 2.6),
+                new Presentation('casting_jig', 'natural_craw', 'crawl_rest', 0.4),
+                new Presentation('shaky_head', 'natural_craw', 'crawl_rest', 0.3, true),
+            ],
         );
     }
 

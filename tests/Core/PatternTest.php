@@ -54,8 +54,18 @@ final class PatternTest extends TestCase
 
     public function test_a_day_leaves_what_held_and_when_it_faded(): void
     {
-        $at = static fn (string $clock, string $cover, string $spot, int $casts, array $contacts): Stint => new Stint("2026-04-12T{$clock}", ['cover' => $cover, 'spot' => $spot], 3.0, $casts, null, array_map(static fn (int $c): Contact => new Contact(ContactKind::Caught, atCast: $c), $contacts));
-        $stints = [$at('07:00', 'rock', 'R', 60, []), $at('08:00', 'reeds', 'A', 15, [2, 9]), $at('09:00', 'reeds', 'B', 15, [5]), $at('10:00', 'reeds', 'C', 30, []), $at('11:00', 'reeds', 'D', 30, [])];
+        $at = static fn (string $clock, string $cover, string $spot, int $casts, array $contacts): Stint => new Stint(
+            "2026-04-12T{$clock}",
+            ['cover' => $cover, 'spot' => $spot],
+            3.0,
+            $casts,
+            null,
+            array_map(static fn (int $c): Contact => new Contact(ContactKind::Caught, atCast: $c), $contacts),
+        );
+        $stints = [
+            $at('07:00', 'rock', 'R', 60, []), $at('08:00', 'reeds', 'A', 15, [2, 9]), $at('09:00', 'reeds', 'B', 15, [5]),
+            $at('10:00', 'reeds', 'C', 30, []), $at('11:00', 'reeds', 'D', 30, []),
+        ];
         $early = DaySummary::of(Evidence::weigh(array_slice($stints, 0, 3)));
         self::assertSame(['reeds', '2026-04-12T09:00'], [$early->held[0]['level']->level, $early->held[0]['since']]);
         $late = DaySummary::of(Evidence::weigh($stints));
@@ -67,7 +77,11 @@ final class PatternTest extends TestCase
     public function test_anglers_are_compared_on_the_water_they_shared(): void
     {
         $evidence = Evidence::weigh([
-            $this->stint(['spot' => 'A', 'angler' => 'Wren', 'lure' => 'jerkbait'], 20, ['caught', 'caught']), $this->stint(['spot' => 'A', 'angler' => 'Marlo', 'lure' => 'spinnerbait'], 40, ['caught']),
+            $this->stint(
+                ['spot' => 'A', 'angler' => 'Wren', 'lure' => 'jerkbait'],
+                20,
+                ['caught', 'caught'],
+            ), $this->stint(['spot' => 'A', 'angler' => 'Marlo', 'lure' => 'spinnerbait'], 40, ['caught']),
             $this->stint(['spot' => 'Best of all', 'angler' => 'Marlo', 'lure' => 'popper'], 30, ['caught', 'caught', 'caught', 'caught', 'caught']),
         ]);
         $crew = Crew::of($evidence);
@@ -78,19 +92,33 @@ final class PatternTest extends TestCase
 
     public function test_among_many_levels_one_that_looks_good_is_not_claimed(): void
     {
-        $stints = [$this->stint(['cover' => 'reeds', 'spot' => 'A'], 20, ['caught']), $this->stint(['cover' => 'reeds', 'spot' => 'B'], 20, ['caught', 'caught']), $this->stint(['cover' => 'rock', 'spot' => 'R'], 50)];
-        self::assertSame([Verdict::Confirmed, Verdict::Confirmed], [Evidence::weigh($stints)->of('cover', 'reeds')?->verdict, Evidence::weigh($stints)->of('cover', 'reeds')?->claim]);
+        $stints = [
+            $this->stint(['cover' => 'reeds', 'spot' => 'A'], 20, ['caught']),
+            $this->stint(['cover' => 'reeds', 'spot' => 'B'], 20, ['caught', 'caught']),
+            $this->stint(['cover' => 'rock', 'spot' => 'R'], 50),
+        ];
+        self::assertSame(
+            [Verdict::Confirmed, Verdict::Confirmed],
+            [Evidence::weigh($stints)->of('cover', 'reeds')?->verdict, Evidence::weigh($stints)->of('cover', 'reeds')?->claim],
+        );
         $many = $stints;
         foreach (['jerkbait', 'popper', 'toad', 'tube', 'spinnerbait', 'shaky_head', 'stick_worm'] as $i => $lure) {
             $many[] = $this->stint(['cover' => 'rock', 'lure' => $lure, 'light' => $i % 2 ? 'sun' : 'shade', 'spot' => 'R'], 3, depthFt: 4.0 + 4 * $i);
         }
-        self::assertSame([Verdict::Confirmed, Verdict::Holding], [Evidence::weigh($many)->of('cover', 'reeds')?->verdict, Evidence::weigh($many)->of('cover', 'reeds')?->claim]);
+        self::assertSame(
+            [Verdict::Confirmed, Verdict::Holding],
+            [Evidence::weigh($many)->of('cover', 'reeds')?->verdict, Evidence::weigh($many)->of('cover', 'reeds')?->claim],
+        );
     }
 
     public function test_a_pattern_tells_its_limits(): void
     {
         $pattern = Pattern::in(Evidence::weigh([
-            $this->stint(['cover' => 'reeds', 'lure' => 'popper', 'spot' => 'A'], 20, ['caught', 'caught']), $this->stint(['cover' => 'reeds', 'lure' => 'popper', 'spot' => 'B'], 20, ['caught']),
+            $this->stint(
+                ['cover' => 'reeds', 'lure' => 'popper', 'spot' => 'A'],
+                20,
+                ['caught', 'caught'],
+            ), $this->stint(['cover' => 'reeds', 'lure' => 'popper', 'spot' => 'B'], 20, ['caught']),
             $this->stint(['cover' => 'rock', 'lure' => 'popper', 'spot' => 'C'], 60, [], 12.0),
         ]));
         self::assertStringContainsString('seen at 2 spots', implode('; ', $pattern->limits));

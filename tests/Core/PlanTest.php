@@ -17,7 +17,12 @@ final class PlanTest extends TestCase
     /** What would change is found by trying: each flip told is a flip indeed, and an excluded first choice is one. */
     public function test_what_would_change(): void
     {
-        $day = ['water.temp_f' => 60, 'water.visibility_ft' => 1.4, 'water.normal_visibility_ft' => 1.4, 'spot' => ['structure' => 'secondary_point', 'cover' => ['laydown'], 'depth_ft' => [1, 6]]];
+        $day = [
+            'water.temp_f' => 60,
+            'water.visibility_ft' => 1.4,
+            'water.normal_visibility_ft' => 1.4,
+            'spot' => ['structure' => 'secondary_point', 'cover' => ['laydown'], 'depth_ft' => [1, 6]],
+        ];
         $plan = self::plan($day);
         $flips = WhatWouldChange::of($plan->reading, $plan->lineup[0]->lure->key);
         self::assertNotEmpty($flips);
@@ -28,7 +33,11 @@ final class PlanTest extends TestCase
         foreach ($flips as $flip) {
             $told[(string) $flip->change] = $flip->first;
         }
-        $tried = ['five degrees colder' => ['water.temp_f' => 55], 'five degrees warmer' => ['water.temp_f' => 65], 'the first day after a front' => ['weather.front' => 'post_1'], 'clouds' => ['weather.sky' => 'overcast'], 'a 12 mph wind' => ['weather.wind_mph' => 12]];
+        $tried = [
+            'five degrees colder' => ['water.temp_f' => 55], 'five degrees warmer' => ['water.temp_f' => 65],
+            'the first day after a front' => ['weather.front' => 'post_1'], 'clouds' => ['weather.sky' => 'overcast'],
+            'a 12 mph wind' => ['weather.wind_mph' => 12],
+        ];
         foreach ($tried as $change => $with) {
             $first = self::order($with + $day)[0];
             self::assertSame($first === $plan->lineup[0]->lure->key ? null : $first, $told[$change] ?? null, $change);

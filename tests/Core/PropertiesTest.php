@@ -46,7 +46,11 @@ final class PropertiesTest extends TestCase
             self::assertGreaterThanOrEqual(0, $plan->reading->stand->shallowFt);
             self::assertGreaterThan($plan->reading->stand->shallowFt, $plan->reading->stand->deepFt);
             if (isset($day['spot']['depth_ft'])) {
-                self::assertLessThanOrEqual(max($day['spot']['depth_ft'][1], $day['spot']['dock']['depth_ft'] ?? 0) + 0.51, $plan->reading->stand->deepFt, (string) $said);
+                self::assertLessThanOrEqual(
+                    max($day['spot']['depth_ft'][1], $day['spot']['dock']['depth_ft'] ?? 0) + 0.51,
+                    $plan->reading->stand->deepFt,
+                    (string) $said,
+                );
             }
             self::assertGreaterThan(0, $plan->reading->strikeRadiusFt(true));
             $mood = array_sum(array_map(static fn ($p): float => $p->value, $plan->reading->mood->parts));
@@ -127,13 +131,22 @@ final class PropertiesTest extends TestCase
                 'temp_f' => $maybe(round($number(32, 95), 1)), 'temp_trend_f_per_day' => $maybe(round($number(-3, 3), 1)),
                 'visibility_ft' => $maybe(round($number(0, 25), 1)), 'normal_visibility_ft' => $maybe(round($number(0.2, 25), 1)),
                 'level_change_ft_per_week' => $maybe(round($number(-4, 4), 1)), 'current' => $maybe($one(Current::class)),
-                'inflow' => $maybe(['running' => $random->getInt(0, 1) === 1, 'relative_temp' => ['warmer', 'colder', 'same'][$random->getInt(0, 2)], 'muddy' => $random->getInt(0, 1) === 1]),
+                'inflow' => $maybe(
+                    [
+                        'running' => $random->getInt(0, 1) === 1,
+                        'relative_temp' => ['warmer', 'colder', 'same'][$random->getInt(0, 2)],
+                        'muddy' => $random->getInt(0, 1) === 1,
+                    ],
+                ),
             ],
             'weather' => ['sky' => $maybe($one(Sky::class)), 'wind_mph' => $maybe(round($number(0, 35), 1)), 'front' => $maybe($one(Front::class))],
             'spot' => $random->getInt(0, 2) === 0 ? null : [
                 'structure' => $maybe($one(Structure::class)), 'cover' => $maybe([$one(Cover::class), $one(Cover::class)]), 'bottom' => $maybe($one(Bottom::class)),
                 'depth_ft' => [$shallow, round($shallow + $number(0, 30), 1)], 'shaded' => $maybe($random->getInt(0, 1) === 1),
-                'dock' => $random->getInt(0, 3) === 0 ? ['kind' => $random->getInt(0, 1) === 1 ? 'floating' : 'piling', 'depth_ft' => round($number(0.5, 30), 1)] : null,
+                'dock' => $random->getInt(0, 3) === 0 ? [
+                    'kind' => $random->getInt(0, 1) === 1 ? 'floating' : 'piling',
+                    'depth_ft' => round($number(0.5, 30), 1),
+                ] : null,
             ],
             'forage' => $maybe([$one(Forage::class)]), 'observed' => $maybe([$one(Observed::class)]), 'pressure' => $maybe($one(Pressure::class)),
             'mode' => $random->getInt(0, 9) === 0 ? 'troll' : 'cast', 'rods' => $random->getInt(1, 8),

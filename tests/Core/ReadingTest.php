@@ -86,7 +86,10 @@ final class ReadingTest extends TestCase
         self::assertSame('active', self::reading(['weather.front' => 'approaching', 'weather.sky' => 'overcast', 'weather.wind_mph' => 10])->mood->word());
         self::assertSame('neutral', self::reading()->mood->word());
         self::assertSame('negative', self::reading(['weather.front' => 'post_1'])->mood->word());
-        foreach ([['stage', []], ['wind', ['weather.wind_mph' => 10]], ['light', ['time' => '06:50']], ['sky', ['weather.sky' => 'rain']], ['trend', ['water.temp_trend_f_per_day' => 1]], ['front', ['weather.front' => 'approaching']]] as [$key, $day]) {
+        foreach ([
+            ['stage', []], ['wind', ['weather.wind_mph' => 10]], ['light', ['time' => '06:50']], ['sky', ['weather.sky' => 'rain']],
+            ['trend', ['water.temp_trend_f_per_day' => 1]], ['front', ['weather.front' => 'approaching']],
+        ] as [$key, $day]) {
             self::assertGreaterThan(0.0, self::moodPart(self::reading($day), $key), $key);
         }
         foreach ([['clarity', ['water.visibility_ft' => 0.9]], ['pressure', ['pressure' => 'heavy']]] as [$key, $day]) {
@@ -156,7 +159,9 @@ final class ReadingTest extends TestCase
     /** S11, S12. */
     public function test_docks(): void
     {
-        $at = static fn (string $kind, float $depth, array $more = []): Reading => self::reading(['spot' => ['structure' => 'dock', 'depth_ft' => [2, 30], 'dock' => ['kind' => $kind, 'depth_ft' => $depth]]] + $more);
+        $at = static fn (string $kind, float $depth, array $more = []): Reading => self::reading(
+            ['spot' => ['structure' => 'dock', 'depth_ft' => [2, 30], 'dock' => ['kind' => $kind, 'depth_ft' => $depth]]] + $more,
+        );
         self::assertSame(Column::Bottom, $at('floating', 4)->stand->column);
         self::assertSame(Column::Suspended, $at('floating', 12)->stand->column);
         self::assertSame(Column::Suspended, $at('floating', 12, ['water.visibility_ft' => 0.8])->stand->column);
@@ -191,7 +196,9 @@ final class ReadingTest extends TestCase
     /** W18: shadow within 30° of the cast while the sun is under 45° high. */
     public function test_shadow_warning(): void
     {
-        $at = static fn (string $time, float $bearing): ?string => self::reading(['time' => $time, 'weather.sky' => 'clear', 'spot' => ['cast_bearing_deg' => $bearing]])->shadowWarning();
+        $at = static fn (string $time, float $bearing): ?string => self::reading(
+            ['time' => $time, 'weather.sky' => 'clear', 'spot' => ['cast_bearing_deg' => $bearing]],
+        )->shadowWarning();
         self::assertNotNull($at('08:00', 270));
         self::assertNull($at('08:00', 180));
         self::assertNull($at('13:20', 0), 'the sun is high');
@@ -200,7 +207,11 @@ final class ReadingTest extends TestCase
     /** W13, cut points our own: 2 hPa in 3 h. */
     public function test_front_from_a_pressure_series(): void
     {
-        $front = static fn (array $hpa): string => self::reading(['weather' => ['pressure_series' => array_map(static fn (int $i, float $p): array => ['hours_ago' => $i * 3, 'hpa' => $p], array_keys($hpa), $hpa)]])->day->front->value;
+        $front = static fn (array $hpa): string => self::reading(
+            ['weather' => [
+                'pressure_series' => array_map(static fn (int $i, float $p): array => ['hours_ago' => $i * 3, 'hpa' => $p], array_keys($hpa), $hpa),
+            ]],
+        )->day->front->value;
         self::assertSame('approaching', $front([1004, 1007, 1009]));
         self::assertSame('stable', $front([1013, 1013.5, 1013, 1012]));
         self::assertSame('post_1', $front([1012, 1008, 1003, 1007, 1010]));
@@ -210,9 +221,14 @@ final class ReadingTest extends TestCase
 
     public function test_unknown_inputs_become_named_assumptions(): void
     {
-        $reading = \OldEddy\Reading\WaterReader::read(\OldEddy\Day\Conditions\Settler::settle(\OldEddy\Contract\ConditionsReader::read(['species' => 'largemouth_bass', 'stage' => 'summer'])));
+        $reading = \OldEddy\Reading\WaterReader::read(
+            \OldEddy\Day\Conditions\Settler::settle(\OldEddy\Contract\ConditionsReader::read(['species' => 'largemouth_bass', 'stage' => 'summer'])),
+        );
         $paths = array_map(static fn ($a): string => $a->path, $reading->day->assumed);
-        foreach (['water.temp_f', 'water.visibility_ft', 'water.normal_visibility_ft', 'weather.sky', 'weather.wind_mph', 'weather.front', 'spot', 'time', 'lat', 'pressure'] as $path) {
+        foreach ([
+            'water.temp_f', 'water.visibility_ft', 'water.normal_visibility_ft', 'weather.sky', 'weather.wind_mph', 'weather.front', 'spot', 'time',
+            'lat', 'pressure',
+        ] as $path) {
             self::assertContains($path, $paths);
         }
         self::assertNull(self::assumption('water.temp_f'));

@@ -25,7 +25,14 @@ final class RetrieveAndPathTest extends TestCase
     /** R1: 3-4 s at 45 °F and above, 7-8 s below, 1-2 s by 55. */
     public function test_the_jerkbait_pause(): void
     {
-        $pause = static fn (float $tempF): ?float => self::plan(['date' => '2026-02-20', 'water.temp_f' => $tempF, 'water.visibility_ft' => 8, 'spot' => ['structure' => 'channel_swing', 'cover' => ['rock'], 'depth_ft' => [4, 12]]])->entry('jerkbait')?->setup()->cadence->pauseS;
+        $pause = static fn (float $tempF): ?float => self::plan(
+            [
+                'date' => '2026-02-20',
+                'water.temp_f' => $tempF,
+                'water.visibility_ft' => 8,
+                'spot' => ['structure' => 'channel_swing', 'cover' => ['rock'], 'depth_ft' => [4, 12]],
+            ],
+        )->entry('jerkbait')?->setup()->cadence->pauseS;
         foreach ([36, 40, 44.9] as $tempF) {
             self::assertTrue($pause($tempF) >= 7 && $pause($tempF) <= 8, "{$tempF} °F: {$pause($tempF)} s");
         }
@@ -57,16 +64,34 @@ final class RetrieveAndPathTest extends TestCase
     {
         $cadence = static fn (string $lure, array $day) => self::plan($day)->entry($lure)?->setup()->cadence;
         self::assertSame('slow_roll', $cadence('spinnerbait', ['water.temp_f' => 50])?->key);
-        self::assertSame('burn_and_bulge', $cadence('spinnerbait', ['water.temp_f' => 64, 'weather.front' => 'approaching', 'weather.sky' => 'overcast', 'weather.wind_mph' => 10, 'spot' => ['cover' => ['stumps'], 'depth_ft' => [1, 5]]])?->key);
+        self::assertSame(
+            'burn_and_bulge',
+            $cadence(
+                'spinnerbait',
+                [
+                    'water.temp_f' => 64, 'weather.front' => 'approaching', 'weather.sky' => 'overcast', 'weather.wind_mph' => 10,
+                    'spot' => ['cover' => ['stumps'], 'depth_ft' => [1, 5]],
+                ],
+            )?->key,
+        );
         self::assertSame('catch_pop_pause', $cadence('bladed_jig', ['spot' => ['cover' => ['grass_edge'], 'depth_ft' => [3, 8]]])?->key);
         self::assertSame('medium', $cadence('bladed_jig', ['spot' => ['cover' => ['wood'], 'depth_ft' => [3, 8]]])?->key);
-        self::assertSame('steady_in_current', $cadence('swim_jig', ['water.current' => 'strong', 'spot' => ['structure' => 'gravel_bar', 'cover' => ['rock'], 'depth_ft' => [2, 6]]])?->key);
-        self::assertContains(Motion::Deflect, array_column($cadence('squarebill_crankbait', ['spot' => ['cover' => ['stumps'], 'depth_ft' => [1, 4]]])->steps ?? [], 'do'));
+        self::assertSame(
+            'steady_in_current',
+            $cadence('swim_jig', ['water.current' => 'strong', 'spot' => ['structure' => 'gravel_bar', 'cover' => ['rock'], 'depth_ft' => [2, 6]]])?->key,
+        );
+        self::assertContains(
+            Motion::Deflect,
+            array_column($cadence('squarebill_crankbait', ['spot' => ['cover' => ['stumps'], 'depth_ft' => [1, 4]]])->steps ?? [], 'do'),
+        );
         self::assertSame('crawl_rest', $cadence('football_jig', ['date' => '2026-01-20', 'water.temp_f' => 43])?->key);
         self::assertSame('slack_fall', $cadence('stick_worm', [])?->key);
         self::assertSame('hold_shake', $cadence('drop_shot', [])?->key);
         self::assertSame('bed_shake', $cadence('tube', ['water.temp_f' => 66])?->key);
-        $rest = $cadence('hollow_frog', ['date' => '2026-06-20', 'water.temp_f' => 78, 'weather.front' => 'post_1', 'spot' => ['cover' => ['lily_pads'], 'depth_ft' => [1, 4]]]);
+        $rest = $cadence(
+            'hollow_frog',
+            ['date' => '2026-06-20', 'water.temp_f' => 78, 'weather.front' => 'post_1', 'spot' => ['cover' => ['lily_pads'], 'depth_ft' => [1, 4]]],
+        );
         self::assertSame('frog_rest', $rest?->key);
         self::assertGreaterThanOrEqual(30, $rest->pauseS);
         self::assertSame('sink_and_draw', $cadence('paddletail_swimbait', ['species' => 'northern_pike', 'water.temp_f' => 56])?->key);
@@ -75,7 +100,9 @@ final class RetrieveAndPathTest extends TestCase
     /** R3 and school clear_speed. */
     public function test_clear_water_is_fished_fast_or_subtle_by_school(): void
     {
-        $speed = static fn (array $more): ?float => self::plan(['water.temp_f' => 66, 'water.visibility_ft' => 9, 'water.normal_visibility_ft' => 9] + $more)->entry('paddletail_swimbait')?->setup()->cadence->speedFtS;
+        $speed = static fn (array $more): ?float => self::plan(
+            ['water.temp_f' => 66, 'water.visibility_ft' => 9, 'water.normal_visibility_ft' => 9] + $more,
+        )->entry('paddletail_swimbait')?->setup()->cadence->speedFtS;
         self::assertGreaterThan($speed(['schools' => ['clear_speed' => 'subtle']]), $speed(['schools' => ['clear_speed' => 'fast']]));
         self::assertSame($speed(['schools' => ['clear_speed' => 'fast']]), $speed([]));
         self::assertSame($speed(['schools' => ['clear_speed' => 'subtle'], 'weather.front' => 'post_1']), $speed(['weather.front' => 'post_1']));
@@ -116,7 +143,9 @@ final class RetrieveAndPathTest extends TestCase
     /** D2: down over the first third, level, up over the last fifth. */
     public function test_a_diver_goes_down_runs_level_and_comes_up(): void
     {
-        $path = self::plan(['date' => '2026-07-18', 'water.temp_f' => 82, 'spot' => ['structure' => 'ledge', 'cover' => ['none'], 'depth_ft' => [12, 20]]])->entry('deep_crankbait')?->setup()->path();
+        $path = self::plan(
+            ['date' => '2026-07-18', 'water.temp_f' => 82, 'spot' => ['structure' => 'ledge', 'cover' => ['none'], 'depth_ft' => [12, 20]]],
+        )->entry('deep_crankbait')?->setup()->path();
         self::assertNotNull($path);
         $length = $path->cast->lengthFt;
         foreach ($path->points() as $point) {
@@ -131,7 +160,9 @@ final class RetrieveAndPathTest extends TestCase
     /** S4: along the edge the lure stays in the band; across it, it only passes. */
     public function test_a_parallel_cast_stays_longer_than_a_crossing_one(): void
     {
-        $reading = self::reading(['water.temp_f' => 66, 'spot' => ['structure' => 'flat', 'cover' => ['grass_edge'], 'depth_ft' => [2, 12], 'depth_nearby_ft' => 20]]);
+        $reading = self::reading(
+            ['water.temp_f' => 66, 'spot' => ['structure' => 'flat', 'cover' => ['grass_edge'], 'depth_ft' => [2, 12], 'depth_nearby_ft' => 20]],
+        );
         foreach (['spinnerbait', 'paddletail_swimbait', 'bladed_jig'] as $key) {
             $along = Setup::of(Catalog::get($key), $reading)->secondsInZone();
             $across = Setup::of(Catalog::get($key), $reading, new Wish(CastAngle::Crossing))->secondsInZone();
@@ -145,7 +176,9 @@ final class RetrieveAndPathTest extends TestCase
         mt_srand(7);
         foreach (Catalog::all() as $lure) {
             foreach ([Cover::Rock, Cover::Dock, Cover::Laydown] as $cover) {
-                $reading = self::reading(['water.temp_f' => mt_rand(40, 85), 'spot' => ['structure' => 'point', 'cover' => [$cover->value], 'depth_ft' => [2, mt_rand(4, 25)]]]);
+                $reading = self::reading(
+                    ['water.temp_f' => mt_rand(40, 85), 'spot' => ['structure' => 'point', 'cover' => [$cover->value], 'depth_ft' => [2, mt_rand(4, 25)]]],
+                );
                 foreach (CastAngle::cases() as $angle) {
                     $path = Setup::of($lure, $reading, new Wish($angle))->path();
                     $last = null;
@@ -174,8 +207,14 @@ final class RetrieveAndPathTest extends TestCase
         $slow = Setup::of($lure, $reading, new Wish(speedFtS: 1.0));
         $fast = Setup::of($lure, $reading, new Wish(speedFtS: 3.0));
         self::assertGreaterThan($fast->secondsInZone(), $slow->secondsInZone());
-        self::assertGreaterThan(Setup::of($lure, $reading, new Wish(castFt: 40))->secondsInZone(), Setup::of($lure, $reading, new Wish(castFt: 90))->secondsInZone());
-        self::assertGreaterThan(Setup::of($lure, $reading, new Wish(weightOz: 0.5))->countdownSeconds(), Setup::of($lure, $reading, new Wish(weightOz: 0.125))->countdownSeconds());
+        self::assertGreaterThan(
+            Setup::of($lure, $reading, new Wish(castFt: 40))->secondsInZone(),
+            Setup::of($lure, $reading, new Wish(castFt: 90))->secondsInZone(),
+        );
+        self::assertGreaterThan(
+            Setup::of($lure, $reading, new Wish(weightOz: 0.5))->countdownSeconds(),
+            Setup::of($lure, $reading, new Wish(weightOz: 0.125))->countdownSeconds(),
+        );
         self::assertSame(0.5, Setup::of($lure, $reading, new Wish(weightOz: 0.5))->spec->weightOz);
     }
 
@@ -189,7 +228,14 @@ final class RetrieveAndPathTest extends TestCase
     /** Every strip starts and ends in time, in order, and tells each of its steps. */
     public function test_the_cadence_strip_follows_the_steps(): void
     {
-        $entry = self::plan(['date' => '2026-02-20', 'water.temp_f' => 44, 'water.visibility_ft' => 8, 'spot' => ['structure' => 'channel_swing', 'cover' => ['rock'], 'depth_ft' => [4, 12]]])->entry('jerkbait');
+        $entry = self::plan(
+            [
+                'date' => '2026-02-20',
+                'water.temp_f' => 44,
+                'water.visibility_ft' => 8,
+                'spot' => ['structure' => 'channel_swing', 'cover' => ['rock'], 'depth_ft' => [4, 12]],
+            ],
+        )->entry('jerkbait');
         self::assertNotNull($entry);
         $strip = Strip::of($entry->setup());
         self::assertSame(['jerk', 'pause'], array_column(array_slice($strip->beats, 0, 2), 'do'));
@@ -206,7 +252,10 @@ final class RetrieveAndPathTest extends TestCase
 
     public function test_seconds_near_cover(): void
     {
-        $with = static fn (array $cover): float => Setup::of(Catalog::get('spinnerbait'), self::reading(['spot' => ['structure' => 'flat', 'cover' => $cover, 'depth_ft' => [2, 6]]]))->secondsNearCover();
+        $with = static fn (array $cover): float => Setup::of(
+            Catalog::get('spinnerbait'),
+            self::reading(['spot' => ['structure' => 'flat', 'cover' => $cover, 'depth_ft' => [2, 6]]]),
+        )->secondsNearCover();
         self::assertGreaterThan(0.0, $with(['laydown']));
         self::assertSame(0.0, $with(['none']));
     }
@@ -231,13 +280,33 @@ final class RetrieveAndPathTest extends TestCase
     {
         $cadence = static fn (string $lure, array $day) => self::plan($day)->entry($lure)?->setup()->cadence;
         self::assertSame('medium', $cadence('lipless_crankbait', ['water.visibility_ft' => 0.7, 'water.temp_f' => 62])?->key, 'mud: steady');
-        self::assertSame('lift_fall', $cadence('lipless_crankbait', ['water.visibility_ft' => 2.2, 'water.normal_visibility_ft' => 4, 'water.temp_f' => 62])?->key, 'clearing: lift and fall');
+        self::assertSame(
+            'lift_fall',
+            $cadence('lipless_crankbait', ['water.visibility_ft' => 2.2, 'water.normal_visibility_ft' => 4, 'water.temp_f' => 62])?->key,
+            'clearing: lift and fall',
+        );
         self::assertSame('lift_fall', $cadence('lipless_crankbait', ['water.temp_f' => 46])?->key, 'cold: lift and fall');
-        self::assertSame('burn_and_kill', $cadence('lipless_crankbait', ['water.temp_f' => 62, 'spot' => ['cover' => ['grass_submerged'], 'depth_ft' => [3, 8]]])?->key);
+        self::assertSame(
+            'burn_and_kill',
+            $cadence('lipless_crankbait', ['water.temp_f' => 62, 'spot' => ['cover' => ['grass_submerged'], 'depth_ft' => [3, 8]]])?->key,
+        );
         self::assertSame('drop_shake_lift', $cadence('flipping_jig', ['spot' => ['cover' => ['reeds'], 'depth_ft' => [1, 5]]])?->key);
-        self::assertSame('wind_rise_twitch', $cadence('shallow_crankbait', ['species' => 'northern_pike', 'spot' => ['structure' => 'flat', 'depth_ft' => [1, 4]]])?->key);
+        self::assertSame(
+            'wind_rise_twitch',
+            $cadence('shallow_crankbait', ['species' => 'northern_pike', 'spot' => ['structure' => 'flat', 'depth_ft' => [1, 4]]])?->key,
+        );
         self::assertSame('spin_fast', $cadence('inline_spinner', ['species' => 'muskellunge', 'water.temp_f' => 66])?->key);
-        self::assertSame('swim_under_floats', $cadence('football_jig', ['date' => '2026-07-20', 'water.temp_f' => 80, 'spot' => ['structure' => 'dock', 'depth_ft' => [5, 35], 'dock' => ['kind' => 'floating', 'depth_ft' => 30]]])?->key);
+        self::assertSame(
+            'swim_under_floats',
+            $cadence(
+                'football_jig',
+                [
+                    'date' => '2026-07-20',
+                    'water.temp_f' => 80,
+                    'spot' => ['structure' => 'dock', 'depth_ft' => [5, 35], 'dock' => ['kind' => 'floating', 'depth_ft' => 30]],
+                ],
+            )?->key,
+        );
         foreach (self::plan([])->lineup as $entry) {
             [$slow, $fast] = $entry->setup()->cadence->speed->spanFtS();
             self::assertTrue($entry->setup()->cadence->speedFtS >= $slow - 1e-9 && $entry->setup()->cadence->speedFtS <= $fast + 1e-9, $entry->lure->key);

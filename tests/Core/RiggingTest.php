@@ -19,18 +19,36 @@ final class RiggingTest extends TestCase
     public function test_weights(): void
     {
         $weight = static fn (string $lure, array $day): ?float => self::plan($day)->entry($lure)?->setup()->spec->weightOz;
-        $flat = static fn (array $depth): array => ['species' => 'smallmouth_bass', 'water.temp_f' => 60, 'spot' => ['structure' => 'flat', 'cover' => ['none'], 'depth_ft' => $depth]];
+        $flat = static fn (array $depth): array => [
+            'species' => 'smallmouth_bass',
+            'water.temp_f' => 60,
+            'spot' => ['structure' => 'flat', 'cover' => ['none'], 'depth_ft' => $depth],
+        ];
         self::assertSame(0.125, $weight('paddletail_swimbait', $flat([1, 3])));
         self::assertSame(0.25, $weight('paddletail_swimbait', $flat([4, 8])));
         self::assertSame(0.5, $weight('flipping_jig', ['spot' => ['structure' => 'flat', 'cover' => ['reeds'], 'depth_ft' => [2, 5]]]));
-        self::assertSame(1.0, $weight('jig_plastic_minnow', ['species' => 'walleye', 'waterbody' => 'river', 'water.current' => 'strong', 'spot' => ['structure' => 'eddy', 'depth_ft' => [8, 16]]]));
-        self::assertLessThanOrEqual(0.375, $weight('paddletail_swimbait', ['species' => 'northern_pike', 'spot' => ['structure' => 'flat', 'cover' => ['grass_submerged'], 'depth_ft' => [2, 4]]]));
+        self::assertSame(
+            1.0,
+            $weight(
+                'jig_plastic_minnow',
+                ['species' => 'walleye', 'waterbody' => 'river', 'water.current' => 'strong', 'spot' => ['structure' => 'eddy', 'depth_ft' => [8, 16]]],
+            ),
+        );
+        self::assertLessThanOrEqual(
+            0.375,
+            $weight(
+                'paddletail_swimbait',
+                ['species' => 'northern_pike', 'spot' => ['structure' => 'flat', 'cover' => ['grass_submerged'], 'depth_ft' => [2, 4]]],
+            ),
+        );
     }
 
     /** C7, common practice. */
     public function test_blades_follow_the_clarity(): void
     {
-        $blades = static fn (float $visibility): ?string => self::plan(['water.temp_f' => 64, 'water.visibility_ft' => $visibility, 'water.normal_visibility_ft' => $visibility])->entry('spinnerbait')?->setup()->spec->blades;
+        $blades = static fn (float $visibility): ?string => self::plan(
+            ['water.temp_f' => 64, 'water.visibility_ft' => $visibility, 'water.normal_visibility_ft' => $visibility],
+        )->entry('spinnerbait')?->setup()->spec->blades;
         self::assertStringContainsString('painted', (string) $blades(0.5));
         self::assertStringContainsString('gold', (string) $blades(2));
         self::assertSame('silver willow', $blades(8));
@@ -40,15 +58,27 @@ final class RiggingTest extends TestCase
     public function test_line_and_rod(): void
     {
         self::assertStringContainsString('trace', (string) (self::plan(['species' => 'northern_pike'])->entry('spinnerbait')?->line() ?? ''));
-        self::assertStringContainsString('50-65 lb braid', (string) (self::plan(['date' => '2026-07-01', 'water.temp_f' => 78, 'spot' => ['cover' => ['grass_matted'], 'depth_ft' => [1, 5]]])->entry('hollow_frog')?->line() ?? ''));
-        self::assertStringContainsString('leader', (string) (self::plan(['water.visibility_ft' => 9, 'water.temp_f' => 66, 'spot' => ['structure' => 'point', 'depth_ft' => [2, 9]]])->entry('buzzbait')?->line() ?? ''));
+        self::assertStringContainsString(
+            '50-65 lb braid',
+            (string) (self::plan(
+                ['date' => '2026-07-01', 'water.temp_f' => 78, 'spot' => ['cover' => ['grass_matted'], 'depth_ft' => [1, 5]]],
+            )->entry('hollow_frog')?->line() ?? ''),
+        );
+        self::assertStringContainsString(
+            'leader',
+            (string) (self::plan(
+                ['water.visibility_ft' => 9, 'water.temp_f' => 66, 'spot' => ['structure' => 'point', 'depth_ft' => [2, 9]]],
+            )->entry('buzzbait')?->line() ?? ''),
+        );
         self::assertStringContainsString('parabolic', self::plan([])->entry('squarebill_crankbait')?->rod() ?? '');
     }
 
     /** R18, common practice: flip and pitch into cover, skip under docks, parallel along an edge. */
     public function test_the_cast_is_named(): void
     {
-        $cast = static fn (string $lure, array $spot): ?string => self::plan(['water.temp_f' => 66, 'spot' => $spot + ['depth_ft' => [2, 6]]])->entry($lure)?->setup()->castKind;
+        $cast = static fn (string $lure, array $spot): ?string => self::plan(
+            ['water.temp_f' => 66, 'spot' => $spot + ['depth_ft' => [2, 6]]],
+        )->entry($lure)?->setup()->castKind;
         self::assertSame('flip', $cast('flipping_jig', ['cover' => ['reeds']]));
         self::assertSame('pitch', $cast('creature_texas_rig', ['cover' => ['flooded_bushes']]));
         self::assertSame('skip', $cast('stick_worm', ['structure' => 'dock', 'cover' => ['dock']]));
@@ -72,7 +102,11 @@ final class RiggingTest extends TestCase
     public static function handling(): array
     {
         return [
-            ['R5', 'swim_jig', ['spot' => ['cover' => ['grass_submerged']]]], ['R13', 'inline_spinner', ['species' => 'muskellunge']], ['R17', 'spinnerbait', []],
+            [
+                'R5',
+                'swim_jig',
+                ['spot' => ['cover' => ['grass_submerged']]],
+            ], ['R13', 'inline_spinner', ['species' => 'muskellunge']], ['R17', 'spinnerbait', []],
             ['R18', 'stick_worm', ['spot' => ['structure' => 'dock']]], ['R19', 'jerkbait', ['water.visibility_ft' => 8]], ['R20', 'jerkbait', []],
             ['C11', 'jig_plastic_minnow', ['species' => 'walleye']], ['D5', 'football_jig', ['water.current' => 'moderate']],
         ];

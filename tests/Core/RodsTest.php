@@ -22,7 +22,9 @@ final class RodsTest extends TestCase
         }
         $roles = array_map(static fn ($e): string => $e->lure->role->value, self::plan(['rods' => 5])->rods);
         self::assertEqualsCanonicalizing(['search', 'slow', 'finesse'], array_values(array_unique($roles)));
-        $ledge = self::plan(['date' => '2026-07-18', 'water.temp_f' => 82, 'rods' => 6, 'spot' => ['structure' => 'ledge', 'cover' => ['none'], 'depth_ft' => [8, 18]]]);
+        $ledge = self::plan(
+            ['date' => '2026-07-18', 'water.temp_f' => 82, 'rods' => 6, 'spot' => ['structure' => 'ledge', 'cover' => ['none'], 'depth_ft' => [8, 18]]],
+        );
         self::assertGreaterThanOrEqual(2, count(array_filter($ledge->rods, static fn ($e): bool => $e->lure->dives())), 'tiers of crankbaits on one structure');
     }
 

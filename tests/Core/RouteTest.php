@@ -98,7 +98,16 @@ final class RouteTest extends TestCase
         foreach ($ways->between($a, $b) as $at) {
             self::assertGreaterThan(0, $grid->at($at->lat, $at->lon));
         }
-        $shut = new WaterWays(new DepthGrid(37, -80, 10, 60, 60, array_map(static fn (float $d, int $i): float => $i % 60 > 28 && $i % 60 < 32 ? 0.0 : $d, $depths, array_keys($depths))));
+        $shut = new WaterWays(
+            new DepthGrid(
+                37,
+                -80,
+                10,
+                60,
+                60,
+                array_map(static fn (float $d, int $i): float => $i % 60 > 28 && $i % 60 < 32 ? 0.0 : $d, $depths, array_keys($depths)),
+            ),
+        );
         self::assertSame([INF], $shut->feetTo($a, [$b]));
         self::assertSame([], $shut->between($a, $b));
     }
@@ -145,7 +154,12 @@ final class RouteTest extends TestCase
         $made = [];
         for ($i = 0; $i < $stops; $i++) {
             [$base, $peak] = [$luck->getInt(20, 100) / 100, $luck->getInt(6, 18)];
-            $made[] = new Stop("Stop {$i}", array_map(static fn (int $h): float => $base * (0.5 + exp(-(($h - $peak) ** 2) / 8)), range(0, 23)), 12, in_array($i, $locked, true));
+            $made[] = new Stop(
+                "Stop {$i}",
+                array_map(static fn (int $h): float => $base * (0.5 + exp(-(($h - $peak) ** 2) / 8)), range(0, 23)),
+                12,
+                in_array($i, $locked, true),
+            );
         }
 
         return new RouteTask($made, $run, 360, 360 + $minutes);

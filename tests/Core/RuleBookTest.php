@@ -15,7 +15,9 @@ use RecursiveIteratorIterator;
 final class RuleBookTest extends TestCase
 {
     /** Rules that are only told, and computed by nothing yet: trolling, care of tackle, and what is said in words alone. */
-    private const TEXT_ONLY = ['CLARITY', 'ASSUME', 'C2', 'C9', 'D9', 'PATH', 'R7', 'S5', 'S9', 'S24', 'M13', 'T1', 'T2', 'T4', 'T5', 'T6', 'T7', 'T8', 'K1', 'K2', 'K3'];
+    private const TEXT_ONLY = [
+        'CLARITY', 'ASSUME', 'C2', 'C9', 'D9', 'PATH', 'R7', 'S5', 'S9', 'S24', 'M13', 'T1', 'T2', 'T4', 'T5', 'T6', 'T7', 'T8', 'K1', 'K2', 'K3',
+    ];
 
     public function test_every_rule_is_named_by_what_computes_it_or_listed_as_told_only(): void
     {
@@ -43,7 +45,11 @@ final class RuleBookTest extends TestCase
     public function test_the_printed_book_is_that_of_the_program(): void
     {
         self::assertSame(Printed::book(), (string) file_get_contents(__DIR__.'/../../docs/rules.md'), 'run bin/rules');
-        self::assertSame(count(RuleBook::all()), array_sum(array_map(static fn (Chapter $c): int => count($c->rules()), Chapter::cases())), 'a rule of no chapter');
+        self::assertSame(
+            count(RuleBook::all()),
+            array_sum(array_map(static fn (Chapter $c): int => count($c->rules()), Chapter::cases())),
+            'a rule of no chapter',
+        );
     }
 
     public function test_every_id_that_the_core_speaks_in_the_name_of_stands_in_the_book(): void

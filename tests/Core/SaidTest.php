@@ -13,7 +13,10 @@ final class SaidTest extends TestCase
 {
     public function test_as_a_string_it_speaks_feet(): void
     {
-        self::assertSame('3.4 ft of visibility where 2.0 is usual, 8-12 ft close by; 90 % of it.', (string) Said::of('{%.1f ft} of visibility where {%.1f ft~} is usual, {8-12 ft} close by; %d %% of it.', 3.44, 2, 90));
+        self::assertSame(
+            '3.4 ft of visibility where 2.0 is usual, 8-12 ft close by; 90 % of it.',
+            (string) Said::of('{%.1f ft} of visibility where {%.1f ft~} is usual, {8-12 ft} close by; %d %% of it.', 3.44, 2, 90),
+        );
         self::assertSame('At 50 % it stands as it is.', (string) Said::of('At 50 % it stands as it is.'));
         self::assertSame('"3/8 oz of lead"', json_encode(Said::of('{3/8 oz} of lead'), JSON_UNESCAPED_SLASHES));
     }
@@ -33,7 +36,16 @@ final class SaidTest extends TestCase
         $row = Said::listed(', ', 'laydown', Said::of('{2-4 ft}'), 'slow at 100 %');
         $whole = Said::joined(Said::capital($row), Said::of(': %d of %d casts.', 3, 8));
         self::assertSame('Laydown, 2-4 ft, slow at 100 %: 3 of 8 casts.', (string) $whole);
-        self::assertSame((string) $whole, implode('', array_map(static fn (string|Amount $p): string => $p instanceof Amount ? implode($p->between, $p->numbers)." {$p->unit}" : $p, $whole->pieces())));
+        self::assertSame(
+            (string) $whole,
+            implode(
+                '',
+                array_map(
+                    static fn (string|Amount $p): string => $p instanceof Amount ? implode($p->between, $p->numbers)." {$p->unit}" : $p,
+                    $whole->pieces(),
+                ),
+            ),
+        );
         self::assertSame('its floats: 9 ft here', (string) Said::joined('its floats: ', Said::small(Said::of('{9 ft} here'))));
         self::assertSame('suspended', (string) Said::small('Suspended'));
     }

@@ -41,7 +41,9 @@ final class SceneTest extends TestCase
 
     public function test_a_lure_that_does_not_get_down_shows_water_above_the_fish(): void
     {
-        $reading = self::reading(['date' => '2026-02-10', 'water.temp_f' => 44, 'spot' => ['structure' => 'channel_swing', 'cover' => ['rock'], 'depth_ft' => [4, 25]]]);
+        $reading = self::reading(
+            ['date' => '2026-02-10', 'water.temp_f' => 44, 'spot' => ['structure' => 'channel_swing', 'cover' => ['rock'], 'depth_ft' => [4, 25]]],
+        );
         $shallow = Scene::ofSetup(Setup::of(Catalog::get('stick_worm'), $reading));
         self::assertLessThan($reading->stand->shallowFt, $shallow->depthFt);
         self::assertTrue($shallow->fishStandDeeper());
@@ -51,7 +53,9 @@ final class SceneTest extends TestCase
 
     public function test_light_fades_downward_in_the_waters_own_color(): void
     {
-        $scene = Scene::ofReading(self::reading(['water.visibility_ft' => 2, 'weather.sky' => 'clear', 'spot' => ['structure' => 'point', 'depth_ft' => [2, 15]]]));
+        $scene = Scene::ofReading(
+            self::reading(['water.visibility_ft' => 2, 'weather.sky' => 'clear', 'spot' => ['structure' => 'point', 'depth_ft' => [2, 15]]]),
+        );
         self::assertSame(0.0, $scene->layers[0][0]);
         self::assertEqualsWithDelta($scene->depthFt, $scene->layers[count($scene->layers) - 1][1], 1e-9);
         $last = 256;
@@ -82,7 +86,9 @@ final class SceneTest extends TestCase
 
     public function test_a_lure_that_takes_minutes_gets_fewer_ticks(): void
     {
-        $reading = self::reading(['date' => '2026-01-20', 'water.temp_f' => 42, 'spot' => ['structure' => 'channel_swing', 'cover' => ['rock'], 'depth_ft' => [6, 20]]]);
+        $reading = self::reading(
+            ['date' => '2026-01-20', 'water.temp_f' => 42, 'spot' => ['structure' => 'channel_swing', 'cover' => ['rock'], 'depth_ft' => [6, 20]]],
+        );
         $setup = Setup::of(Catalog::get('football_jig'), $reading);
         self::assertGreaterThan(61, $setup->path()->seconds());
         self::assertLessThanOrEqual(61, count(Scene::ofSetup($setup)->ticks));

@@ -24,7 +24,11 @@ final class SchemaTest extends TestCase
             self::assertEquals([$field->least, $field->most], [$node['minimum'] ?? null, $node['maximum'] ?? null], $at);
         }
         if ($field->options !== []) {
-            self::assertEqualsCanonicalizing($field->options, array_values(array_filter($node['enum'] ?? $node['items']['enum'] ?? [], static fn (?string $v): bool => $v !== null)), $at);
+            self::assertEqualsCanonicalizing(
+                $field->options,
+                array_values(array_filter($node['enum'] ?? $node['items']['enum'] ?? [], static fn (?string $v): bool => $v !== null)),
+                $at,
+            );
         }
     }
 

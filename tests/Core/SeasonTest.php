@@ -56,7 +56,11 @@ final class SeasonTest extends TestCase
 
         return [
             [$lm, 75, Stage::Summer], [$lm, 69, Stage::EarlyFall], [$lm, 61, Stage::Fall], [$lm, 51, Stage::LateFall], [$lm, 46, Stage::LateFall], [$lm, 45, Stage::Winter],
-            [Species::SmallmouthBass, 64, Stage::EarlyFall], [Species::SmallmouthBass, 60, Stage::Fall], [Species::Walleye, 59, Stage::EarlyFall], [Species::Walleye, 55, Stage::Fall],
+            [
+                Species::SmallmouthBass,
+                64,
+                Stage::EarlyFall,
+            ], [Species::SmallmouthBass, 60, Stage::Fall], [Species::Walleye, 59, Stage::EarlyFall], [Species::Walleye, 55, Stage::Fall],
         ];
     }
 
@@ -65,8 +69,18 @@ final class SeasonTest extends TestCase
         self::assertSame('prespawn', self::reading(['date' => '2026-04-05', 'water.temp_f' => 58])->stage->stage->value);
         self::assertSame('fall', self::reading(['date' => '2026-10-25', 'water.temp_f' => 58])->stage->stage->value);
         // The southern year runs half a year apart.
-        self::assertSame('fall', self::reading(['date' => '2026-04-25', 'lat' => -34.0, 'lon' => 150.0, 'timezone' => 'Australia/Sydney', 'water.temp_f' => 58])->stage->stage->value);
-        self::assertSame('prespawn', self::reading(['date' => '2026-10-05', 'lat' => -34.0, 'lon' => 150.0, 'timezone' => 'Australia/Sydney', 'water.temp_f' => 58])->stage->stage->value);
+        self::assertSame(
+            'fall',
+            self::reading(
+                ['date' => '2026-04-25', 'lat' => -34.0, 'lon' => 150.0, 'timezone' => 'Australia/Sydney', 'water.temp_f' => 58],
+            )->stage->stage->value,
+        );
+        self::assertSame(
+            'prespawn',
+            self::reading(
+                ['date' => '2026-10-05', 'lat' => -34.0, 'lon' => 150.0, 'timezone' => 'Australia/Sydney', 'water.temp_f' => 58],
+            )->stage->stage->value,
+        );
     }
 
     public function test_after_the_turn_of_the_year_water_has_to_rise_out_of_winter(): void
@@ -79,7 +93,10 @@ final class SeasonTest extends TestCase
     public function test_around_the_summer_turn_the_measured_trend_decides(): void
     {
         self::assertSame('postspawn', self::reading(['date' => '2026-07-28', 'water.temp_f' => 69, 'water.temp_trend_f_per_day' => 0.5])->stage->stage->value);
-        self::assertSame('early_fall', self::reading(['date' => '2026-07-28', 'water.temp_f' => 69, 'water.temp_trend_f_per_day' => -0.5])->stage->stage->value);
+        self::assertSame(
+            'early_fall',
+            self::reading(['date' => '2026-07-28', 'water.temp_f' => 69, 'water.temp_trend_f_per_day' => -0.5])->stage->stage->value,
+        );
     }
 
     public function test_what_the_angler_sees_overrides_the_thermometer(): void
@@ -96,7 +113,9 @@ final class SeasonTest extends TestCase
      */
     public function test_spawning_temperatures_agree_with_published_ones(): void
     {
-        foreach ([[Species::SmallmouthBass, 15, 18], [Species::LargemouthBass, 17, 22], [Species::NorthernPike, 8, 11], [Species::Walleye, 6, 9]] as [$species, $from, $to]) {
+        foreach ([
+            [Species::SmallmouthBass, 15, 18], [Species::LargemouthBass, 17, 22], [Species::NorthernPike, 8, 11], [Species::Walleye, 6, 9],
+        ] as [$species, $from, $to]) {
             $row = StageTable::of($species);
             self::assertLessThanOrEqual(Temperature::fromCelsius($from + 0.2)->fahrenheit(), $row->spawnFrom);
             self::assertGreaterThanOrEqual(Temperature::fromCelsius($to)->fahrenheit(), $row->spawnTo + 0.5);

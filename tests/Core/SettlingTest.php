@@ -21,7 +21,10 @@ final class SettlingTest extends TestCase
     public function test_what_was_said_is_never_assumed(): void
     {
         $told = ['species' => 'walleye', 'date' => '2026-06-01', 'time' => '05:30', 'timezone' => 'America/Chicago', 'lat' => 45, 'lon' => -93, 'waterbody' => 'river',
-            'water' => ['temp_f' => 61, 'temp_trend_f_per_day' => 0.1, 'visibility_ft' => 3, 'normal_visibility_ft' => 4, 'level_change_ft_per_week' => 0, 'current' => 'moderate', 'inflow' => ['running' => false]],
+            'water' => [
+                'temp_f' => 61, 'temp_trend_f_per_day' => 0.1, 'visibility_ft' => 3, 'normal_visibility_ft' => 4, 'level_change_ft_per_week' => 0,
+                'current' => 'moderate', 'inflow' => ['running' => false],
+            ],
             'weather' => ['sky' => 'rain', 'wind_mph' => 4, 'front' => 'passing'], 'spot' => ['structure' => 'eddy'], 'pressure' => 'low'];
         $day = self::settle($told);
         self::assertSame([], $day->assumed);
@@ -57,7 +60,11 @@ final class SettlingTest extends TestCase
                 self::assertSame(StageTable::of($species)->usualDay($stage), $day->northernDay);
                 // Bluegill spawn until summer begins: no temperature of theirs is postspawn.
                 if ([$species, $stage] !== [Species::Bluegill, Stage::Postspawn]) {
-                    self::assertSame($stage, StageFinder::find($species, $day->tempF, $day->direction, $day->northernDay)->stage, "{$species->value}, {$stage->value}");
+                    self::assertSame(
+                        $stage,
+                        StageFinder::find($species, $day->tempF, $day->direction, $day->northernDay)->stage,
+                        "{$species->value}, {$stage->value}",
+                    );
                 }
             }
         }
@@ -68,24 +75,36 @@ final class SettlingTest extends TestCase
     {
         self::assertSame('slight', self::settle(['species' => 'walleye', 'date' => '2026-06-01', 'waterbody' => 'river'])->current->value);
         self::assertSame('none', self::settle(['species' => 'walleye', 'date' => '2026-06-01', 'waterbody' => 'pond'])->current->value);
-        self::assertSame('none', self::settle(['species' => 'walleye', 'date' => '2026-06-01', 'waterbody' => 'river', 'water' => ['current' => 'none']])->current->value);
+        self::assertSame(
+            'none',
+            self::settle(['species' => 'walleye', 'date' => '2026-06-01', 'waterbody' => 'river', 'water' => ['current' => 'none']])->current->value,
+        );
     }
 
     public function test_the_sun_needs_a_date_and_low_light_is_its_first_and_last_hour(): void
     {
         self::assertNull(self::settle(['species' => 'bluegill', 'stage' => 'spawn'])->sunElevationDeg);
-        $at = static fn (string $time): Settled => self::settle(['species' => 'bluegill', 'date' => '2026-06-20', 'time' => $time, 'timezone' => 'America/New_York', 'lat' => 37, 'lon' => -80]);
+        $at = static fn (string $time): Settled => self::settle(
+            ['species' => 'bluegill', 'date' => '2026-06-20', 'time' => $time, 'timezone' => 'America/New_York', 'lat' => 37, 'lon' => -80],
+        );
         self::assertTrue($at('06:30')->lowLight);
         self::assertFalse($at('13:00')->lowLight);
         self::assertTrue($at('20:20')->lowLight);
         self::assertGreaterThan(70, $at('13:20')->sunElevationDeg);
         // Without a zone the meridian stands in: noon is high there as well.
-        self::assertGreaterThan(60, self::settle(['species' => 'bluegill', 'date' => '2026-06-20', 'time' => '12:00', 'lat' => 37, 'lon' => -80])->sunElevationDeg);
+        self::assertGreaterThan(
+            60,
+            self::settle(['species' => 'bluegill', 'date' => '2026-06-20', 'time' => '12:00', 'lat' => 37, 'lon' => -80])->sunElevationDeg,
+        );
     }
 
     public function test_each_assumption_names_its_field_and_says_its_value(): void
     {
-        $known = ['lat', 'time', 'timezone', 'lon', 'water.temp_f', 'water.visibility_ft', 'water.normal_visibility_ft', 'water.temp_trend_f_per_day', 'water.level_change_ft_per_week', 'water.current', 'water.inflow.running', 'weather.sky', 'weather.wind_mph', 'weather.front', 'pressure', 'waterbody', 'spot'];
+        $known = [
+            'lat', 'time', 'timezone', 'lon', 'water.temp_f', 'water.visibility_ft', 'water.normal_visibility_ft', 'water.temp_trend_f_per_day',
+            'water.level_change_ft_per_week', 'water.current', 'water.inflow.running', 'weather.sky', 'weather.wind_mph', 'weather.front', 'pressure',
+            'waterbody', 'spot',
+        ];
         $assumed = self::settle(['species' => 'zander', 'date' => '2026-03-01'])->assumed;
         self::assertEqualsCanonicalizing($known, array_map(static fn (Assumption $a): string => $a->path, $assumed));
         foreach ($assumed as $assumption) {
@@ -105,7 +124,16 @@ final class SettlingTest extends TestCase
 
     public function test_conditions_hold_what_was_read(): void
     {
-        $told = ConditionsReader::read(['species' => 'muskellunge', 'date' => '2026-09-01', 'spot' => ['depth_ft' => [3, 9], 'cover' => ['reeds', 'reeds', 'wood']], 'forage' => ['perch'], 'owned' => ['jerkbait', 'jerkbait'], 'schools' => ['shade_from_f' => 50]]);
+        $told = ConditionsReader::read(
+            [
+                'species' => 'muskellunge',
+                'date' => '2026-09-01',
+                'spot' => ['depth_ft' => [3, 9], 'cover' => ['reeds', 'reeds', 'wood']],
+                'forage' => ['perch'],
+                'owned' => ['jerkbait', 'jerkbait'],
+                'schools' => ['shade_from_f' => 50],
+            ],
+        );
         self::assertInstanceOf(Conditions::class, $told);
         self::assertSame(Species::Muskellunge, $told->species);
         self::assertSame([3.0, 9.0], [$told->spot?->shallowFt, $told->spot?->deepFt]);

@@ -16,7 +16,10 @@ use PHPUnit\Framework\TestCase;
 
 final class ShadeTest extends TestCase
 {
-    private const IN = ['date' => '2026-08-10', 'timezone' => 'America/New_York', 'lat' => 37.1, 'lon' => -79.9, 'bank_faces_deg' => 20, 'object_height_ft' => 40, 'setback_ft' => 5, 'step_minutes' => 10];
+    private const IN = [
+        'date' => '2026-08-10', 'timezone' => 'America/New_York', 'lat' => 37.1, 'lon' => -79.9, 'bank_faces_deg' => 20, 'object_height_ft' => 40,
+        'setback_ft' => 5, 'step_minutes' => 10,
+    ];
 
     /** Source: astronomy-engine 2.1.19, see references/make-sun-years.mjs: 5 years, 6 latitudes. */
     public function test_the_sun_over_years_and_latitudes_within_a_tenth_of_a_degree(): void
@@ -27,7 +30,12 @@ final class ShadeTest extends TestCase
             $sun = SunPosition::at(new DateTimeImmutable($row['at']), $row['lat'], -80.1);
             self::assertEqualsWithDelta($row['elevation'], $sun->elevationDeg, 0.1, $row['at']);
             // Near the zenith the azimuth means little: what counts is the angle on the sky.
-            self::assertEqualsWithDelta(0, fmod($sun->azimuthDeg - $row['azimuth'] + 540, 360) - 180, 0.1 / max(0.05, cos(deg2rad($row['elevation']))), $row['at']);
+            self::assertEqualsWithDelta(
+                0,
+                fmod($sun->azimuthDeg - $row['azimuth'] + 540, 360) - 180,
+                0.1 / max(0.05, cos(deg2rad($row['elevation']))),
+                $row['at'],
+            );
         }
     }
 
@@ -65,7 +73,12 @@ final class ShadeTest extends TestCase
         foreach ($out['samples'] as $sample) {
             $behind = cos(deg2rad($sample['azimuth_deg'] - 200));
             $width = $behind <= 0 ? 0 : max(0, 40 / tan(deg2rad($sample['elevation_deg'])) * $behind - 5);
-            self::assertEqualsWithDelta(min(2000, $width), $sample['shade_width_ft'], 0.02 * (1 + $width / max(0.5, $sample['elevation_deg'])), $sample['time']);
+            self::assertEqualsWithDelta(
+                min(2000, $width),
+                $sample['shade_width_ft'],
+                0.02 * (1 + $width / max(0.5, $sample['elevation_deg'])),
+                $sample['time'],
+            );
         }
     }
 

@@ -15,7 +15,10 @@ final class StandardWeightTest extends TestCase
     public function test_standard_weights_worked_by_hand(): void
     {
         // log10 W = -5.528 + 3.273 * log10(400) = 2.9885, and so on.
-        foreach ([[Species::LargemouthBass, 400, 973.9], [Species::SmallmouthBass, 350, 648.6], [Species::Walleye, 500, 1348.7], [Species::Bluegill, 200, 180.4]] as [$species, $millimetres, $grams]) {
+        foreach ([
+            [Species::LargemouthBass, 400, 973.9], [Species::SmallmouthBass, 350, 648.6], [Species::Walleye, 500, 1348.7],
+            [Species::Bluegill, 200, 180.4],
+        ] as [$species, $millimetres, $grams]) {
             self::assertEqualsWithDelta($grams, StandardWeight::of($species, Length::fromMetres($millimetres / 1000))?->grams(), $grams * 0.005);
         }
         self::assertNull(StandardWeight::of(Species::Zander, Length::fromInches(20)));

@@ -23,7 +23,10 @@ final class TempoTest extends TestCase
     /** What the lineup reckons with is what the cadence that is shown then does. */
     public function test_the_pace_of_the_lineup_is_that_of_the_cadence(): void
     {
-        foreach ([[], ['water.temp_f' => 42, 'date' => '2026-01-20'], ['water.visibility_ft' => 10, 'water.normal_visibility_ft' => 10], ['weather.front' => 'post_1']] as $day) {
+        foreach ([
+            [], ['water.temp_f' => 42, 'date' => '2026-01-20'], ['water.visibility_ft' => 10, 'water.normal_visibility_ft' => 10],
+            ['weather.front' => 'post_1'],
+        ] as $day) {
             $reading = self::reading($day);
             $tempo = Tempo::of($reading);
             foreach (Catalog::all() as $key => $lure) {
@@ -58,7 +61,10 @@ final class TempoTest extends TestCase
     /** S2: about eighteen spots in six hours, ten to fifteen minutes each; picking apart takes longer. */
     public function test_how_long_a_stop_is(): void
     {
-        self::assertSame([10, 15, 25], [Stop::minutesBy(new Schools(['tempo' => 'cover_water'])), Stop::minutesBy(new Schools), Stop::minutesBy(new Schools(['tempo' => 'pick_apart']))]);
+        self::assertSame(
+            [10, 15, 25],
+            [Stop::minutesBy(new Schools(['tempo' => 'cover_water'])), Stop::minutesBy(new Schools), Stop::minutesBy(new Schools(['tempo' => 'pick_apart']))],
+        );
         self::assertEqualsWithDelta(18, 6 * 60 / (Stop::minutesBy(new Schools) + 5), 0.5, 'with five minutes under way');
     }
 
@@ -81,7 +87,11 @@ final class TempoTest extends TestCase
         $said = new StintPlace('flat', 'reeds', light: 'shade');
         $marked = new StintPlace('point', 'rock');
         $before = new StintPlace('creek_bend', 'laydown', 'edge', 'sun');
-        self::assertEquals(new StintPlace('creek_bend', 'laydown', 'edge', 'shade'), StintPlace::known($before, null, $said), 'as it was, in the light of today');
+        self::assertEquals(
+            new StintPlace('creek_bend', 'laydown', 'edge', 'shade'),
+            StintPlace::known($before, null, $said),
+            'as it was, in the light of today',
+        );
         self::assertSame($marked, StintPlace::known(null, $marked, $said));
         self::assertSame($said, StintPlace::known(null, null, $said));
     }

@@ -45,7 +45,21 @@ final class WhereTest extends TestCase
     /** S7: in spring the bay into which the wind blows is warmest. */
     public function test_in_spring_the_wind_makes_the_bank_it_blows_onto(): void
     {
-        $bank = static fn (string $name, float $faces): Place => new Place($name, 37, -80, Structure::Flat, [], null, 2, 8, 12, $faces, null, null, array_fill(0, 8, 3000.0));
+        $bank = static fn (string $name, float $faces): Place => new Place(
+            $name,
+            37,
+            -80,
+            Structure::Flat,
+            [],
+            null,
+            2,
+            8,
+            12,
+            $faces,
+            null,
+            null,
+            array_fill(0, 8, 3000.0),
+        );
         $day = $this->day(['date' => '2026-04-01', 'water' => ['temp_f' => 55], 'weather' => ['wind_mph' => 14, 'wind_from_deg' => 225, 'sky' => 'partly']]);
         self::assertSame(['onto', 'lee'], $this->order([$bank('lee', 45), $bank('onto', 225)], $day, 600));
         $reasons = PlaceRanking::at([$bank('onto', 225)], Hour::of($day, 600))[0]->reasons;
@@ -71,7 +85,10 @@ final class WhereTest extends TestCase
     {
         $july = $this->day(['date' => '2026-07-18', 'water' => ['temp_f' => 84], 'weather' => ['sky' => 'clear']]);
         $place = static fn (array $covers): Place => new Place('x', 37, -80, Structure::Ledge, $covers, null, 12, 22);
-        $fits = array_map(fn (array $covers): float => $this->fit($place($covers), $july, 780), ['unknown' => [], 'bare' => [Cover::None], 'wrong' => [Cover::FloodedBushes], 'right' => [Cover::Shade]]);
+        $fits = array_map(
+            fn (array $covers): float => $this->fit($place($covers), $july, 780),
+            ['unknown' => [], 'bare' => [Cover::None], 'wrong' => [Cover::FloodedBushes], 'right' => [Cover::Shade]],
+        );
         self::assertGreaterThan($fits['wrong'], $fits['bare']);
         self::assertGreaterThan($fits['bare'], $fits['unknown']);
         self::assertGreaterThan($fits['unknown'], $fits['right']);
@@ -138,8 +155,17 @@ final class WhereTest extends TestCase
 
     public function test_every_rule_named_is_in_the_book(): void
     {
-        $day = $this->day(['date' => '2026-07-18', 'water' => ['temp_f' => 84, 'visibility_ft' => 7, 'current' => 'strong'], 'weather' => ['sky' => 'clear', 'wind_mph' => 12, 'wind_from_deg' => 200]]);
-        $places = array_map(static fn (Structure $s): Place => new Place($s->value, 37, -80, $s, [Cover::Rock], null, 2, 12, 20, 10, 30, 2, array_fill(0, 8, 900.0)), Structure::cases());
+        $day = $this->day(
+            [
+                'date' => '2026-07-18',
+                'water' => ['temp_f' => 84, 'visibility_ft' => 7, 'current' => 'strong'],
+                'weather' => ['sky' => 'clear', 'wind_mph' => 12, 'wind_from_deg' => 200],
+            ],
+        );
+        $places = array_map(
+            static fn (Structure $s): Place => new Place($s->value, 37, -80, $s, [Cover::Rock], null, 2, 12, 20, 10, 30, 2, array_fill(0, 8, 900.0)),
+            Structure::cases(),
+        );
         foreach ([300, 420, 780, 1200] as $minute) {
             foreach (PlaceRanking::at($places, Hour::of($day, $minute), ['point' => new OwnRecord(10, 1.0)]) as $ranked) {
                 foreach ($ranked->reasons as $reason) {
@@ -153,7 +179,15 @@ final class WhereTest extends TestCase
     public function test_lookalikes_share_depth_cover_and_angle(): void
     {
         $one = new Place('one', 37, -80, Structure::SecondaryPoint, [Cover::Laydown], null, 3, 8, null, 200);
-        $found = Lookalikes::of($one, [$one, new Place('twin', 37, -80, Structure::SecondaryPoint, [Cover::Laydown], null, 3, 9, null, 210), new Place('cousin', 37, -80, Structure::SecondaryPoint, [Cover::Laydown], null, 3, 9, null, 20), new Place('stranger', 37, -80, Structure::Basin, [Cover::None], null, 30, 60)]);
+        $found = Lookalikes::of(
+            $one,
+            [
+                $one,
+                new Place('twin', 37, -80, Structure::SecondaryPoint, [Cover::Laydown], null, 3, 9, null, 210),
+                new Place('cousin', 37, -80, Structure::SecondaryPoint, [Cover::Laydown], null, 3, 9, null, 20),
+                new Place('stranger', 37, -80, Structure::Basin, [Cover::None], null, 30, 60),
+            ],
+        );
         self::assertSame(['twin', 'cousin'], array_map(static fn (array $f): string => $f['place']->name, $found));
         self::assertContains('angle of the bank', $found[0]['shared']);
     }
@@ -185,11 +219,20 @@ final class WhereTest extends TestCase
 
     public function test_species_differ_at_a_dock(): void
     {
-        $marks = fn (string $species, float $visibility, array $more = []): array => DockReader::read(new DockPlan('D', DockKind::Floating, 2, 12), $this->day($more + ['species' => $species, 'date' => '2026-06-18', 'water' => ['temp_f' => 74, 'visibility_ft' => $visibility], 'weather' => ['sky' => 'overcast']]));
+        $marks = fn (string $species, float $visibility, array $more = []): array => DockReader::read(
+            new DockPlan('D', DockKind::Floating, 2, 12),
+            $this->day($more + [
+                'species' => $species, 'date' => '2026-06-18', 'water' => ['temp_f' => 74, 'visibility_ft' => $visibility],
+                'weather' => ['sky' => 'overcast'],
+            ]),
+        );
         self::assertLessThan(4, $marks('largemouth_bass', 4)[0]->waterFt, 'the walkway');
         self::assertGreaterThan(6, $marks('spotted_bass', 4)[0]->waterFt, 'F11: they like to suspend, around docks too');
         self::assertTrue($marks('spotted_bass', 4)[0]->suspended);
-        self::assertGreaterThan(self::byPart($marks('largemouth_bass', 4))['outside posts']->worth, self::byPart($marks('spotted_bass', 4))['outside posts']->worth);
+        self::assertGreaterThan(
+            self::byPart($marks('largemouth_bass', 4))['outside posts']->worth,
+            self::byPart($marks('spotted_bass', 4))['outside posts']->worth,
+        );
         self::assertLessThan(4, $marks('spotted_bass', 4, ['stage' => 'spawn'])[0]->waterFt, 'F11: except at spawn');
         self::assertGreaterThan(8, $marks('smallmouth_bass', 5.2)[0]->waterFt, 'F11: deeper, clear ones');
         $murky = $marks('smallmouth_bass', 3);
@@ -201,7 +244,9 @@ final class WhereTest extends TestCase
     public function test_the_shaded_side_of_a_dock_follows_the_sun(): void
     {
         $dock = new DockPlan('D', DockKind::Floating, 3, 9, 20, [], 0);
-        $at = fn (string $time): Settled => $this->day(['date' => '2026-07-18', 'time' => $time, 'water' => ['temp_f' => 80, 'visibility_ft' => 3], 'weather' => ['sky' => 'clear']]);
+        $at = fn (string $time): Settled => $this->day(
+            ['date' => '2026-07-18', 'time' => $time, 'water' => ['temp_f' => 80, 'visibility_ft' => 3], 'weather' => ['sky' => 'clear']],
+        );
         foreach (['08:30' => DockSide::Left, '18:00' => DockSide::Right] as $time => $side) {
             self::assertSame($side, DockShade::of($dock, $at($time))?->side, $time);
             self::assertSame($side, self::byPart(DockReader::read($dock, $at($time)))['walkway']->side);
@@ -228,7 +273,11 @@ final class WhereTest extends TestCase
     public function test_a_row_of_docks(): void
     {
         $day = $this->day(['date' => '2026-07-18', 'water' => ['temp_f' => 84, 'visibility_ft' => 3], 'weather' => ['sky' => 'clear']]);
-        $row = [new DockPlan('plain', DockKind::Floating, 3, 8), new DockPlan('ramp', DockKind::Floating, 3, 8, 15, [Extra::Ramp]), new DockPlan('deep', DockKind::Floating, 9, 20)];
+        $row = [
+            new DockPlan('plain', DockKind::Floating, 3, 8),
+            new DockPlan('ramp', DockKind::Floating, 3, 8, 15, [Extra::Ramp]),
+            new DockPlan('deep', DockKind::Floating, 9, 20),
+        ];
         $ranked = DockRow::ranked($row, $day);
         self::assertSame('ramp', $ranked[0]['dock']->name);
         self::assertStringContainsString('ramp beside', $ranked[0]['why']);
@@ -266,10 +315,19 @@ final class WhereTest extends TestCase
                 self::assertGreaterThan(0, $downstream($place->sweepTowardDeg()), "{$kind->value}: swept with the current");
                 self::assertLessThan(0, $downstream($place->castTowardDeg()), "{$kind->value}: cast upstream");
                 if (! in_array($kind, [Structure::CurrentSeam], true)) {
-                    self::assertGreaterThan(0, $place->standFt[0] * cos(deg2rad($flows)) - $place->standFt[1] * sin(deg2rad($flows)), "{$kind->value}: from open water, which lies to the right here");
+                    self::assertGreaterThan(
+                        0,
+                        $place->standFt[0] * cos(deg2rad($flows)) - $place->standFt[1] * sin(deg2rad($flows)),
+                        "{$kind->value}: from open water, which lies to the right here",
+                    );
                 }
                 $mirrored = CurrentPlace::of($kind, Current::Moderate, $flows, 6, $flows - 90);
-                self::assertEqualsWithDelta($downstream($place->castTowardDeg()), $downstream((float) $mirrored?->castTowardDeg()), 1e-9, 'the other bank is the mirror');
+                self::assertEqualsWithDelta(
+                    $downstream($place->castTowardDeg()),
+                    $downstream((float) $mirrored?->castTowardDeg()),
+                    1e-9,
+                    'the other bank is the mirror',
+                );
                 self::assertEqualsWithDelta(0, fmod($place->castTowardDeg() + (float) $mirrored?->castTowardDeg() - 2 * $flows + 1080, 360), 1e-6);
             }
         }
@@ -278,7 +336,9 @@ final class WhereTest extends TestCase
     /** @param  array<string, mixed>  $conditions */
     private function day(array $conditions): Settled
     {
-        return Settler::settle(ConditionsReader::read($conditions + ['species' => 'largemouth_bass', 'lat' => 37.0, 'lon' => -80.0, 'timezone' => 'America/New_York']));
+        return Settler::settle(
+            ConditionsReader::read($conditions + ['species' => 'largemouth_bass', 'lat' => 37.0, 'lon' => -80.0, 'timezone' => 'America/New_York']),
+        );
     }
 
     /**

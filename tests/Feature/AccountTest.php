@@ -25,7 +25,9 @@ final class AccountTest extends WaterTestCase
         $this->angler();
         $this->from('/register')->post('/register', ['name' => 'Marlo', 'email' => 'wren@old-eddy.example', 'password' => 'short'])
             ->assertRedirect('/register')->assertSessionHasErrors(['email', 'password']);
-        $this->get('/register')->assertSee('value="Marlo"', false)->assertSee('There is an account with this address already')->assertDontSee('value="short"', false);
+        $this->get('/register')->assertSee('value="Marlo"', false)->assertSee(
+            'There is an account with this address already',
+        )->assertDontSee('value="short"', false);
     }
 
     public function test_sign_in_is_throttled(): void
@@ -34,7 +36,10 @@ final class AccountTest extends WaterTestCase
         for ($i = 0; $i < 5; $i++) {
             $this->postJson('/sign-in', ['email' => 'wren@old-eddy.example', 'password' => 'wrong'])->assertStatus(422);
         }
-        $this->postJson('/sign-in', ['email' => 'wren@old-eddy.example', 'password' => 'long-enough'])->assertStatus(429)->assertJsonPath('errors.email.0', fn (string $m): bool => str_contains($m, 'Too many tries'));
+        $this->postJson('/sign-in', ['email' => 'wren@old-eddy.example', 'password' => 'long-enough'])->assertStatus(429)->assertJsonPath(
+            'errors.email.0',
+            fn (string $m): bool => str_contains($m, 'Too many tries'),
+        );
         $this->assertGuest();
     }
 
@@ -62,7 +67,10 @@ final class AccountTest extends WaterTestCase
     public function test_settings_keep_units_and_schools(): void
     {
         $this->actingAs($wren = $this->angler());
-        $this->post('/settings', ['units' => 'metric', 'back' => 'settings', 'schools' => ['mud_color' => 'dark_contrast', 'tempo' => '']])->assertRedirect('/settings');
+        $this->post(
+            '/settings',
+            ['units' => 'metric', 'back' => 'settings', 'schools' => ['mud_color' => 'dark_contrast', 'tempo' => '']],
+        )->assertRedirect('/settings');
         self::assertTrue($wren->fresh()?->isMetric());
         self::assertSame(['mud_color' => 'dark_contrast'], $wren->fresh()->schools()->toArray());
         $this->from('/settings')->post('/settings', ['units' => 'cubits', 'schools' => ['tempo' => 'nap']])->assertSessionHasErrors(['units', 'schools.tempo']);

@@ -19,13 +19,22 @@ final class BoatTest extends WaterTestCase
         $trip = $this->trip($wren, ['date' => '2026-11-21', 'timezone' => 'America/New_York', 'water' => ['temp_f' => 57]]);
         [$stint, $fish] = [(string) Str::uuid(), (string) Str::uuid()];
         // 09:34 in New York is 14:34 UTC: four minutes into the track.
-        $this->log($trip, [['at' => '2026-11-21T09:33:00'] + $this->stint($stint), $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'caught', 'at' => '2026-11-21T09:34:00'])])->assertOk();
+        $this->log(
+            $trip,
+            [
+                ['at' => '2026-11-21T09:33:00'] + $this->stint($stint),
+                $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'caught', 'at' => '2026-11-21T09:34:00']),
+            ],
+        )->assertOk();
         $lake = $wren->lakes()->create(['name' => 'Test pond']);
         $lake->spots()->create(['name' => 'The ledge', 'lat' => 36.9038, 'lon' => -80.0967, 'structure' => 'ledge', 'cover' => ['rock']]);
         $lake->spots()->create(['name' => 'Far away', 'lat' => 36.92, 'lon' => -80.0967]);
         $trip->update(['lake_id' => $lake->id]);
         $recording = $this->recording()."\$YXMTW,10.1,C*00\nnonsense\n";
-        $this->post(route('boat.take', $trip), ['recording' => UploadedFile::fake()->createWithContent('day.nmea', $recording)])->assertRedirect(route('boat', $trip))->assertSessionHas('said');
+        $this->post(
+            route('boat.take', $trip),
+            ['recording' => UploadedFile::fake()->createWithContent('day.nmea', $recording)],
+        )->assertRedirect(route('boat', $trip))->assertSessionHas('said');
         $trip->refresh()->load('user');
         self::assertEqualsWithDelta(50.4, $trip->measured['water']['temp_f'], 0.11);
         self::assertEqualsWithDelta(202, $trip->measured['weather']['wind_from_deg'], 0.1);
@@ -45,7 +54,10 @@ final class BoatTest extends WaterTestCase
     {
         $this->actingAs($wren = $this->angler());
         $trip = $this->trip($wren);
-        $this->post(route('boat.take', $trip), ['recording' => UploadedFile::fake()->createWithContent('day.nmea', 'not a sentence')])->assertSessionHasErrors('recording');
+        $this->post(
+            route('boat.take', $trip),
+            ['recording' => UploadedFile::fake()->createWithContent('day.nmea', 'not a sentence')],
+        )->assertSessionHasErrors('recording');
         $this->post(route('boat.take', $trip), ['recording' => UploadedFile::fake()->create('day.nmea', 2000)])->assertSessionHasErrors('recording');
         $this->actingAs($this->angler('marlo@old-eddy.example'))->get(route('boat', $trip))->assertNotFound();
     }

@@ -43,7 +43,12 @@ final class CommandTest extends TestCase
     /** What the README prints runs as it stands. */
     public function test_the_examples_of_the_readme_run(): void
     {
-        preg_match_all('/^    (?:echo \'(?<in>.+)\' \| )?php artisan (?<command>eddy:\w+)(?<rest>[^#\n]*)/m', (string) file_get_contents(base_path('README.md')), $found, PREG_SET_ORDER);
+        preg_match_all(
+            '/^    (?:echo \'(?<in>.+)\' \| )?php artisan (?<command>eddy:\w+)(?<rest>[^#\n]*)/m',
+            (string) file_get_contents(base_path('README.md')),
+            $found,
+            PREG_SET_ORDER,
+        );
         $ran = [];
         foreach ($found as $one) {
             preg_match_all('/\S+/', $one['rest'], $words);

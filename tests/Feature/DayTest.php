@@ -25,7 +25,10 @@ final class DayTest extends WaterTestCase
         $this->actingAs($wren = $this->angler());
         $trip = $this->trip($wren);
         $url = route('conditions.change', $trip);
-        $this->patchJson($url, ['field' => 'water.temp_f', 'value' => '49'])->assertOk()->assertJsonPath('html', fn (string $html): bool => str_contains($html, 'early prespawn') && str_contains($html, '<svg'));
+        $this->patchJson($url, ['field' => 'water.temp_f', 'value' => '49'])->assertOk()->assertJsonPath(
+            'html',
+            fn (string $html): bool => str_contains($html, 'early prespawn') && str_contains($html, '<svg'),
+        );
         $this->patchJson($url, ['field' => 'spot.shallow_ft', 'value' => 3])->assertOk();
         $this->patchJson($url, ['field' => 'spot.deep_ft', 'value' => 9])->assertOk();
         $this->patchJson($url, ['field' => 'spot.cover', 'value' => ['rock', 'laydown']])->assertOk();
@@ -35,8 +38,14 @@ final class DayTest extends WaterTestCase
             'species' => 'largemouth_bass', 'date' => '2026-04-20', 'water' => ['temp_f' => 49, 'inflow' => ['running' => true]],
             'spot' => ['depth_ft' => [3, 9], 'cover' => ['rock', 'laydown']], 'weather' => ['wind_from_deg' => 225],
         ], $trip->fresh()?->conditions);
-        $this->patchJson($url, ['field' => 'spot.shallow_ft', 'value' => 12])->assertOk()->assertJsonPath('values', ['spot.shallow_ft' => 12, 'spot.deep_ft' => 12]);
-        $this->patchJson($url, ['field' => 'water.temp_f', 'value' => null])->assertOk()->assertJsonPath('assumed', fn (array $assumed): bool => isset($assumed['water.temp_f']));
+        $this->patchJson(
+            $url,
+            ['field' => 'spot.shallow_ft', 'value' => 12],
+        )->assertOk()->assertJsonPath('values', ['spot.shallow_ft' => 12, 'spot.deep_ft' => 12]);
+        $this->patchJson($url, ['field' => 'water.temp_f', 'value' => null])->assertOk()->assertJsonPath(
+            'assumed',
+            fn (array $assumed): bool => isset($assumed['water.temp_f']),
+        );
         $this->get(route('read', $trip))->assertOk()->assertSee('Temperature unknown');
     }
 
@@ -58,7 +67,10 @@ final class DayTest extends WaterTestCase
     {
         $this->actingAs($wren = $this->angler());
         $trip = $this->trip($wren, ['water' => ['temp_f' => 55]]);
-        foreach ([['water.temp_f', 140], ['water.visibility_ft', -1], ['date', '2026-02-30'], ['species', 'trout'], ['species', null], ['weather.wind_mph', 900], ['water.temp_f', 'warm'], ['spot.cover', ['carpet']], ['no.such.field', 1], ['user_id', 7]] as [$field, $value]) {
+        foreach ([
+            ['water.temp_f', 140], ['water.visibility_ft', -1], ['date', '2026-02-30'], ['species', 'trout'], ['species', null],
+            ['weather.wind_mph', 900], ['water.temp_f', 'warm'], ['spot.cover', ['carpet']], ['no.such.field', 1], ['user_id', 7],
+        ] as [$field, $value]) {
             $answer = $this->patchJson(route('conditions.change', $trip), ['field' => $field, 'value' => $value])->assertStatus(422);
             self::assertStringStartsWith($field, $answer->json('errors.0.path'));
         }
@@ -113,7 +125,15 @@ final class DayTest extends WaterTestCase
     {
         $this->actingAs($wren = $this->angler());
         $trip = $this->trip($wren);
-        $this->call('POST', route('log', $trip), [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'HTTP_CONTENT_LENGTH' => '5000000'], str_repeat('x', 10))->assertStatus(413)->assertJsonPath('message', 'At most 512 KB can be sent here at once. Nothing was changed.');
+        $this->call(
+            'POST',
+            route('log', $trip),
+            [],
+            [],
+            [],
+            ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'HTTP_CONTENT_LENGTH' => '5000000'],
+            str_repeat('x', 10),
+        )->assertStatus(413)->assertJsonPath('message', 'At most 512 KB can be sent here at once. Nothing was changed.');
     }
 
     public function test_a_dragged_cast_is_traced_by_the_core(): void
@@ -155,9 +175,19 @@ final class DayTest extends WaterTestCase
         $this->actingAs($wren = $this->angler());
         $trip = $this->trip($wren, ['water' => ['temp_f' => 70]]);
         $this->get(route('sections', $trip))->assertOk()->assertSee('No section yet');
-        $this->post(route('sections.keep', $trip), ['sections' => [['name' => 'Lower end', 'temp' => '74', 'visibility' => ''], ['name' => 'Upper arm', 'temp' => '64', 'visibility' => '2'], ['name' => '', 'temp' => '', 'visibility' => '']]])->assertRedirect();
+        $this->post(
+            route('sections.keep', $trip),
+            ['sections' => [
+                ['name' => 'Lower end', 'temp' => '74', 'visibility' => ''],
+                ['name' => 'Upper arm', 'temp' => '64', 'visibility' => '2'],
+                ['name' => '', 'temp' => '', 'visibility' => ''],
+            ]],
+        )->assertRedirect();
         $this->get(route('sections', $trip))->assertOk()->assertSee('postspawn')->assertSee('spawn')->assertSee('stained');
-        $this->from(route('sections', $trip))->post(route('sections.keep', $trip), ['sections' => [['name' => 'Boiling', 'temp' => '140', 'visibility' => '']]])->assertSessionHasErrors();
+        $this->from(route('sections', $trip))->post(
+            route('sections.keep', $trip),
+            ['sections' => [['name' => 'Boiling', 'temp' => '140', 'visibility' => '']]],
+        )->assertSessionHasErrors();
         self::assertCount(2, $trip->fresh()?->conditions['sections']);
         $this->get(route('sections', $trip))->assertSee('value="Boiling"', false);
     }

@@ -22,18 +22,26 @@ final class DryAndLateTest extends WaterTestCase
     public function test_a_dry_spot_is_said_to_be_dry_and_breaks_nothing(float $shallow, float $deep, ?float $level): void
     {
         [$trip, $lake] = $this->day();
-        $lake->spots()->create(['name' => 'Flat', 'lat' => 36.9, 'lon' => -80.1, 'structure' => 'flat', 'cover' => ['wood'], 'shallow_ft' => $shallow, 'deep_ft' => $deep]);
+        $lake->spots()->create(
+            ['name' => 'Flat', 'lat' => 36.9, 'lon' => -80.1, 'structure' => 'flat', 'cover' => ['wood'], 'shallow_ft' => $shallow, 'deep_ft' => $deep],
+        );
         $wet = $lake->spots()->create(['name' => 'Ledge', 'lat' => 36.901, 'lon' => -80.1, 'structure' => 'ledge', 'shallow_ft' => 8, 'deep_ft' => 20]);
         if ($level !== null) {
             $this->patchJson(route('conditions.change', $trip), ['field' => 'water.level_ft', 'value' => $level])->assertOk();
         }
         $this->get(route('where', $trip))->assertOk()->assertSee('Dry at today', false)->assertSee('Flat');
-        $this->from(route('where', $trip))->post(route('where.pick', $trip), ['spot' => $lake->spots()->where('name', 'Flat')->sole()->id])->assertSessionHasErrors('spot');
+        $this->from(route('where', $trip))->post(
+            route('where.pick', $trip),
+            ['spot' => $lake->spots()->where('name', 'Flat')->sole()->id],
+        )->assertSessionHasErrors('spot');
         $this->post(route('where.pick', $trip), ['spot' => $wet->id])->assertSessionHasNoErrors();
         $this->post(route('where.route', $trip), ['from' => '07:00', 'to' => '09:00', 'minutes' => 12, 'speed' => 20]);
         self::assertNotContains('Flat', array_column($trip->refresh()->route['stops'], 'name'));
         $stint = (string) Str::uuid();
-        $this->log($trip, [$this->stint($stint, 'Flat'), $this->event('casts', ['stint' => $stint, 'count' => 1])])->assertOk()->assertJsonPath('events.1.became', 'taken');
+        $this->log(
+            $trip,
+            [$this->stint($stint, 'Flat'), $this->event('casts', ['stint' => $stint, 'count' => 1])],
+        )->assertOk()->assertJsonPath('events.1.became', 'taken');
         foreach (['read', 'choose', 'where', 'where.sheet', 'fish', 'confirm', 'schools', 'bench', 'sections'] as $page) {
             $this->get(route($page, $trip))->assertOk();
         }
@@ -68,7 +76,14 @@ final class DryAndLateTest extends WaterTestCase
         $this->actingAs($wren = $this->angler());
         $trip = $this->trip($wren, ['timezone' => 'America/New_York']);
         $stint = (string) Str::uuid();
-        $this->log($trip, [['at' => '2026-04-20T05:30:00-07:00'] + $this->stint($stint), $this->event('turn', ['what' => 'light', 'at' => '2026-04-20T13:00:00Z']), $this->event('turn', ['what' => 'level', 'at' => '2026-04-20T09:15:00'])])->assertOk();
+        $this->log(
+            $trip,
+            [
+                ['at' => '2026-04-20T05:30:00-07:00'] + $this->stint($stint),
+                $this->event('turn', ['what' => 'light', 'at' => '2026-04-20T13:00:00Z']),
+                $this->event('turn', ['what' => 'level', 'at' => '2026-04-20T09:15:00']),
+            ],
+        )->assertOk();
         self::assertSame('2026-04-20 08:30:00', $trip->stints()->sole()->started_at->format('Y-m-d H:i:s'));
         self::assertSame(['09:00', '09:15'], $trip->turns()->get()->map(static fn ($t): string => $t->at->format('H:i'))->all());
     }
@@ -79,7 +94,13 @@ final class DryAndLateTest extends WaterTestCase
         $this->actingAs($wren = $this->angler());
         $trip = $this->trip($wren);
         $at = fn (string $at): array => ['at' => $at] + $this->stint((string) Str::uuid());
-        $answer = $this->log($trip, [$at('2026-04-20T23:50:00'), $at('2026-04-21T03:00:00'), $at('2026-04-23T08:00:00'), $at('0001-01-01T00:00:00'), $at('9999-12-31T08:00:00'), $at('2026-02-30T08:00:00'), $at('yesterday'), $at('2026-04-28T08:00:00')])->assertOk();
+        $answer = $this->log(
+            $trip,
+            [
+                $at('2026-04-20T23:50:00'), $at('2026-04-21T03:00:00'), $at('2026-04-23T08:00:00'), $at('0001-01-01T00:00:00'),
+                $at('9999-12-31T08:00:00'), $at('2026-02-30T08:00:00'), $at('yesterday'), $at('2026-04-28T08:00:00'),
+            ],
+        )->assertOk();
         self::assertSame(['taken', 'taken', 'taken', 'refused', 'refused', 'refused', 'refused', 'refused'], array_column($answer->json('events'), 'became'));
         self::assertNull($answer->json('events.1.message'), 'a night belongs to the day on which it began');
         self::assertStringContainsString('not in this day (2026-04-20)', $answer->json('events.2.message'));
@@ -93,7 +114,14 @@ final class DryAndLateTest extends WaterTestCase
         $this->actingAs($wren = $this->angler());
         $trip = $this->trip($wren);
         [$stint, $fish] = [(string) Str::uuid(), (string) Str::uuid()];
-        $this->log($trip, [$this->stint($stint), $this->event('casts', ['stint' => $stint, 'count' => 5]), $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'caught'])]);
+        $this->log(
+            $trip,
+            [
+                $this->stint($stint),
+                $this->event('casts', ['stint' => $stint, 'count' => 5]),
+                $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'caught']),
+            ],
+        );
         $detail = fn (array $fields): array => $this->event('detail', ['contact' => $fish, 'fields' => $fields, 'units' => 'us']);
         $mine = $detail(['length' => 15, 'hooked' => 'inside']);
         $set = $this->event('amend', ['stint' => $stint, 'fields' => ['casts' => 12], 'units' => 'us']);
@@ -127,10 +155,16 @@ final class DryAndLateTest extends WaterTestCase
         foreach ([['41.0', '5.0', 'temp'], ['-1.5', '5.0', 'temp'], ['12.0', '58.0', 'wind']] as [$celsius, $metresPerSecond, $what]) {
             $lines = [
                 Sentence::write('GPRMC', ['120000.00', 'A', '3654.1260', 'N', '08006.2520', 'W', '0.0', '0.0', '200426', '', '']),
-                Sentence::write('YXMTW', [$celsius, 'C']), Sentence::write('WIMWD', ['202.0', 'T', '', 'M', '', 'N', $metresPerSecond, 'M']), Sentence::write('SDDBT', ['14.0', 'f', '4.27', 'M', '2.3', 'F']),
+                Sentence::write('YXMTW', [$celsius, 'C']), Sentence::write(
+                    'WIMWD',
+                    ['202.0', 'T', '', 'M', '', 'N', $metresPerSecond, 'M'],
+                ), Sentence::write('SDDBT', ['14.0', 'f', '4.27', 'M', '2.3', 'F']),
                 Sentence::write('GPRMC', ['120010.00', 'A', '3654.1260', 'N', '08006.2520', 'W', '0.0', '0.0', '200426', '', '']),
             ];
-            $this->post(route('boat.take', $trip), ['recording' => UploadedFile::fake()->createWithContent('day.nmea', implode("\r\n", $lines))])->assertSessionHasNoErrors()->assertRedirect(route('boat', $trip));
+            $this->post(
+                route('boat.take', $trip),
+                ['recording' => UploadedFile::fake()->createWithContent('day.nmea', implode("\r\n", $lines))],
+            )->assertSessionHasNoErrors()->assertRedirect(route('boat', $trip));
             $this->get(route('boat', $trip))->assertOk()->assertSee('is not believed');
             $measured = $trip->refresh()->measured;
             self::assertArrayHasKey('lat', $measured);

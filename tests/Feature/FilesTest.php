@@ -51,8 +51,22 @@ final class FilesTest extends WaterTestCase
     {
         yield 'one line' => [static fn (): array => array_map(static fn (int $i): array => [4 * $i, 2 * $i, 5 + $i % 12], range(0, 120)), 10];
         yield 'scattered' => [static fn (): array => array_map(static fn (int $i): array => [$i * 137 % 900, $i * 251 % 800, 3 + $i % 20], range(0, 60)), 10];
-        yield 'wide lines at fine cells' => [static fn (): array => array_merge(...array_map(static fn (int $line): array => array_map(static fn (int $i): array => [3 * $i, 60 * $line, 4 + abs($i - 60) / 6], range(0, 120)), range(0, 6))), 2];
-        yield 'two crossing lines' => [static fn (): array => [...array_map(static fn (int $i): array => [5 * $i, 250, 9.0], range(0, 100)), ...array_map(static fn (int $i): array => [250, 5 * $i, 9.0], range(0, 100))], 5];
+        yield 'wide lines at fine cells' => [
+            static fn (): array => array_merge(
+                ...array_map(
+                    static fn (int $line): array => array_map(static fn (int $i): array => [3 * $i, 60 * $line, 4 + abs($i - 60) / 6], range(0, 120)),
+                    range(0, 6),
+                ),
+            ),
+            2,
+        ];
+        yield 'two crossing lines' => [
+            static fn (): array => [
+                ...array_map(static fn (int $i): array => [5 * $i, 250, 9.0], range(0, 100)),
+                ...array_map(static fn (int $i): array => [250, 5 * $i, 9.0], range(0, 100)),
+            ],
+            5,
+        ];
         yield 'three soundings' => [static fn (): array => [[0, 0, 5.0], [10, 0, 6.0], [500, 400, 7.0]], 10];
     }
 
@@ -68,12 +82,24 @@ final class FilesTest extends WaterTestCase
     /** @return iterable<string, array{string, float}> */
     public static function hands(): iterable
     {
-        $more = static fn (string $form): string => implode("\n", array_map(static fn (int $i): string => sprintf($form, -80.1 + $i * 0.0002, 36.9), [0, 1, 2, 3]))."\n";
+        $more = static fn (string $form): string => implode(
+            "\n",
+            array_map(static fn (int $i): string => sprintf($form, -80.1 + $i * 0.0002, 36.9), [0, 1, 2, 3]),
+        )."\n";
         yield 'semicolons and decimal commas' => ["Longitude;Latitude;Depth (m)\n".str_replace('.', ',', $more('%.5f;%.5f;4.5')), 4.5 / 0.3048];
-        yield 'tabs' => ["lat\tlong\tdepth_ft\n".implode("\n", array_map(static fn (int $i): string => sprintf("36.9\t%.5f\t12", -80.1 + $i * 0.0002), [0, 1, 2]))."\n", 12.0];
+        yield 'tabs' => [
+            "lat\tlong\tdepth_ft\n".implode("\n", array_map(static fn (int $i): string => sprintf("36.9\t%.5f\t12", -80.1 + $i * 0.0002), [0, 1, 2]))."\n",
+            12.0,
+        ];
         yield 'comments first' => ["# made on the water\n# two boats\nlon,lat,depth_ft\n".$more('%.5f,%.5f,8'), 8.0];
         yield 'feet in brackets' => ["Long,Lat,Depth (ft)\n".$more('%.5f,%.5f,9.5'), 9.5];
-        yield 'quoted, with more columns' => ['"id","time","Latitude","Longitude","Water depth [feet]","note"'."\n".implode("\n", array_map(static fn (int $i): string => sprintf('%d,"06:0%d","36.9","%.5f","7","a, b"', $i, $i, -80.1 + $i * 0.0002), [0, 1, 2]))."\n", 7.0];
+        yield 'quoted, with more columns' => [
+            '"id","time","Latitude","Longitude","Water depth [feet]","note"'."\n".implode(
+                "\n",
+                array_map(static fn (int $i): string => sprintf('%d,"06:0%d","36.9","%.5f","7","a, b"', $i, $i, -80.1 + $i * 0.0002), [0, 1, 2]),
+            )."\n",
+            7.0,
+        ];
         yield 'two-byte text' => ["\xFF\xFE".mb_convert_encoding("lon,lat,depth_m\n".$more('%.5f,%.5f,3'), 'UTF-16LE', 'UTF-8'), 3 / 0.3048];
         yield 'a mark of the coding' => ["\xEF\xBB\xBFlon,lat,depth_ft\n".$more('%.5f,%.5f,6'), 6.0];
         yield 'spaces' => ["lon lat depth_ft\n".$more('%.5f   %.5f  5'), 5.0];
@@ -103,21 +129,39 @@ final class FilesTest extends WaterTestCase
     /** @return iterable<string, array{string, list<string>, array<string, mixed>, ?float}> */
     public static function doubts(): iterable
     {
-        $rows = static fn (string $form): string => implode("\n", array_map(static fn (int $i): string => sprintf($form, 36.9, -80.1 + $i * 0.0002), [0, 1, 2, 3]))."\n";
+        $rows = static fn (string $form): string => implode(
+            "\n",
+            array_map(static fn (int $i): string => sprintf($form, 36.9, -80.1 + $i * 0.0002), [0, 1, 2, 3]),
+        )."\n";
         yield 'a depth without a unit' => ["lat,lon,depth\n".$rows('%.5f,%.5f,4'), ['unit'], ['unit' => 'm'], 4 / 0.3048];
         yield 'no head line, latitude first' => [$rows('%.5f,%.5f,4'), ['unit', 'order'], ['unit' => 'ft', 'order' => 'latlon'], 4.0];
         yield 'named the wrong way round' => ["lon,lat,depth_ft\n".$rows('%.5f,%.5f,4'), ['order'], ['order' => 'latlon'], 4.0];
         yield 'under water with a minus' => ["lat,lon,depth_ft\n".$rows('%.5f,%.5f,-6.5'), ['sign'], ['sign' => 'minus'], 6.5];
-        yield 'heights of the ground' => ["lat,lon,elevation_ft\n".$rows('%.5f,%.5f,629.3'), ['sign', 'surface'], ['sign' => 'elevation', 'surface' => '641.3'], 12.0];
+        yield 'heights of the ground' => [
+            "lat,lon,elevation_ft\n".$rows('%.5f,%.5f,629.3'), ['sign', 'surface'], ['sign' => 'elevation', 'surface' => '641.3'], 12.0,
+        ];
         yield 'columns of no known name' => ["a,b,c\n".$rows('%.5f,%.5f,11'), ['columns', 'unit'], ['columns' => ['1', '0', '2'], 'unit' => 'ft'], 11.0];
-        $feature = static fn (string $type, string $about, array $coordinates): string => '{"type":"FeatureCollection","features":[{"type":"Feature","properties":'.$about.',"geometry":'.json_encode(['type' => $type, 'coordinates' => $coordinates]).'}]}';
+        $feature = static fn (
+            string $type,
+            string $about,
+            array $coordinates,
+        ): string => '{"type":"FeatureCollection","features":[{"type":"Feature","properties":'.$about.',"geometry":'.json_encode(['type' => $type, 'coordinates' => $coordinates]).'}]}';
         $line = [[-80.1, 36.9], [-80.0998, 36.9], [-80.0996, 36.9], [-80.0994, 36.9]];
         $ring = [[-80.1, 36.9], [-80.098, 36.9], [-80.098, 36.902], [-80.1, 36.902], [-80.1, 36.9]];
-        yield 'lines with a number' => [$feature('LineString', '{"contour":10,"fid":7}', $line), ['lines', 'unit'], ['lines' => 'contour', 'unit' => 'ft'], 10.0];
+        yield 'lines with a number' => [
+            $feature('LineString', '{"contour":10,"fid":7}', $line), ['lines', 'unit'], ['lines' => 'contour', 'unit' => 'ft'], 10.0,
+        ];
         yield 'lines with a number that is no depth' => [$feature('LineString', '{"contour":10}', $line), ['lines', 'unit'], ['lines' => 'track'], null];
         yield 'a depth of a line without a unit' => [$feature('LineString', '{"depth":3}', $line), ['unit'], ['unit' => 'm'], 3 / 0.3048];
-        yield 'depth areas' => [$feature('Polygon', '{"min_depth":2,"max_depth":5}', [$ring]), ['areas', 'unit'], ['areas' => 'max_depth', 'unit' => 'ft'], 5.0];
-        yield 'latitude first in GeoJSON' => [$feature('LineString', '{"depth_ft":8}', array_map(array_reverse(...), $line)), ['order'], ['order' => 'latlon'], 8.0];
+        yield 'depth areas' => [
+            $feature('Polygon', '{"min_depth":2,"max_depth":5}', [$ring]), ['areas', 'unit'], ['areas' => 'max_depth', 'unit' => 'ft'], 5.0,
+        ];
+        yield 'latitude first in GeoJSON' => [
+            $feature('LineString', '{"depth_ft":8}', array_map(array_reverse(...), $line)),
+            ['order'],
+            ['order' => 'latlon'],
+            8.0,
+        ];
     }
 
     public function test_an_answer_can_be_looked_at_first_and_put_right_afterwards(): void
@@ -148,7 +192,12 @@ final class FilesTest extends WaterTestCase
         self::assertEqualsWithDelta([5.0, 9.0], $depths(), 1e-3);
         $before = $lake->fullGrid();
         $ring = [[-80.11, 36.95], [-80.10, 36.95], [-80.10, 36.96], [-80.11, 36.96], [-80.11, 36.95]];
-        $wrong = json_encode(['type' => 'FeatureCollection', 'features' => [['type' => 'Feature', 'properties' => [], 'geometry' => ['type' => 'Polygon', 'coordinates' => [$ring]]]]]);
+        $wrong = json_encode(
+            [
+                'type' => 'FeatureCollection',
+                'features' => [['type' => 'Feature', 'properties' => [], 'geometry' => ['type' => 'Polygon', 'coordinates' => [$ring]]]],
+            ],
+        );
         $this->give($lake, 'wrong.geojson', $wrong);
         $shore = $lake->layers()->where('name', 'wrong.geojson')->sole();
         self::assertStringContainsString('100 %', $shore->asks()[0]->text);
@@ -168,7 +217,14 @@ final class FilesTest extends WaterTestCase
         self::assertSame(2, $lake->layers()->count());
         // A ring of one point is no shoreline.
         foreach ([[[-80.1, 36.9]], [[-80.1, 36.9], [-80.09, 36.9], [-80.1, 36.9]], [[-80.1, 36.9], [-80.09, 36.9], [-80.08, 36.9], [-80.1, 36.9]]] as $thin) {
-            $this->give($lake, 'thin', json_encode(['type' => 'FeatureCollection', 'features' => [['type' => 'Feature', 'properties' => [], 'geometry' => ['type' => 'Polygon', 'coordinates' => [$thin]]]]]))->assertSessionHasErrors('file');
+            $this->give(
+                $lake,
+                'thin',
+                json_encode([
+                    'type' => 'FeatureCollection',
+                    'features' => [['type' => 'Feature', 'properties' => [], 'geometry' => ['type' => 'Polygon', 'coordinates' => [$thin]]]],
+                ]),
+            )->assertSessionHasErrors('file');
         }
         self::assertEqualsWithDelta([5.0, 9.0], $depths(), 1e-3);
     }
@@ -176,7 +232,19 @@ final class FilesTest extends WaterTestCase
     public function test_spots_come_and_go_with_their_layer_and_a_name_is_free_meanwhile(): void
     {
         $lake = $this->lake();
-        $marks = static fn (string $lon, string ...$names): string => '<gpx version="1.1">'.implode('', array_map(static fn (string $n, int $i): string => sprintf('<wpt lat="%.4f" lon="%s">%s</wpt>', 36.9 + $i / 1000, $lon, $n === '' ? '' : "<name>{$n}</name>"), $names, array_keys($names))).'</gpx>';
+        $marks = static fn (string $lon, string ...$names): string => '<gpx version="1.1">'.implode(
+            '',
+            array_map(
+                static fn (string $n, int $i): string => sprintf(
+                    '<wpt lat="%.4f" lon="%s">%s</wpt>',
+                    36.9 + $i / 1000,
+                    $lon,
+                    $n === '' ? '' : "<name>{$n}</name>",
+                ),
+                $names,
+                array_keys($names),
+            ),
+        ).'</gpx>';
         $this->give($lake, 'a.gpx', $marks('-80.1', 'Hole', 'Hole', 'Hole', '', ''))->assertSessionHas('said', 'Taken in: 5 spots.');
         self::assertSame(['Hole', 'Hole 2', 'Hole 3', 'Mark 1', 'Mark 2'], $lake->spots()->pluck('name')->all(), 'three of one name are three');
         $this->give($lake, 'b.gpx', $marks('-80.09', '', '', 'hole'));
@@ -202,10 +270,27 @@ final class FilesTest extends WaterTestCase
         $this->give($lake, 'shore.geojson', json_encode(['type' => 'FeatureCollection', 'features' => [
             ['type' => 'Feature', 'properties' => [], 'geometry' => ['type' => 'Polygon', 'coordinates' => [array_reverse($ring), $island]]],
             ['type' => 'Feature', 'properties' => [], 'geometry' => ['type' => 'LineString', 'coordinates' => [[-80.1, 36.9], [-80.0991234, 36.9001]]]],
-            ['type' => 'Feature', 'properties' => ['kind' => 'section', 'name' => 'Lower end'], 'geometry' => ['type' => 'Point', 'coordinates' => [-80.0998, 36.9002]]],
+            [
+                'type' => 'Feature',
+                'properties' => ['kind' => 'section', 'name' => 'Lower end'],
+                'geometry' => ['type' => 'Point', 'coordinates' => [-80.0998, 36.9002]],
+            ],
         ]]))->assertSessionHas('said');
         $lake->refresh()->update(['ramp_lat' => 36.9002, 'ramp_lon' => -80.0997, 'dropped' => ['hump 36.9001 -80.0991']]);
-        $this->post(route('spot.keep', $lake), ['name' => 'Wall', 'lat' => 36.900123, 'lon' => -80.099877, 'structure' => 'riprap', 'cover' => ['rock'], 'shallow_ft' => 0, 'deep_ft' => 11, 'flows_to_deg' => 45, 'dock' => ['kind' => 'floating', 'inside_ft' => 3, 'outside_ft' => 8, 'extras' => ['ladder']]]);
+        $this->post(
+            route('spot.keep', $lake),
+            [
+                'name' => 'Wall',
+                'lat' => 36.900123,
+                'lon' => -80.099877,
+                'structure' => 'riprap',
+                'cover' => ['rock'],
+                'shallow_ft' => 0,
+                'deep_ft' => 11,
+                'flows_to_deg' => 45,
+                'dock' => ['kind' => 'floating', 'inside_ft' => 3, 'outside_ft' => 8, 'extras' => ['ladder']],
+            ],
+        );
         $file = $this->get(route('lake.give', [$lake, 'geojson']))->streamedContent();
         $out = json_decode($file, true, flags: JSON_THROW_ON_ERROR);
         self::assertEqualsWithDelta([-80.1, 36.9], [$out['bbox'][0], $out['bbox'][1]], 1e-3);
@@ -220,7 +305,9 @@ final class FilesTest extends WaterTestCase
         }
         self::assertSame($lake->allTracks(), $copy->allTracks());
         self::assertSame($this->ringsOf($lake), $this->ringsOf($copy));
-        $spot = static fn (Lake $l): array => $l->spots()->sole()->only(['name', 'lat', 'lon', 'structure', 'cover', 'shallow_ft', 'deep_ft', 'flows_to_deg', 'dock', 'fetch_ft', 'shape']);
+        $spot = static fn (Lake $l): array => $l->spots()->sole()->only(
+            ['name', 'lat', 'lon', 'structure', 'cover', 'shallow_ft', 'deep_ft', 'flows_to_deg', 'dock', 'fetch_ft', 'shape'],
+        );
         self::assertEquals($spot($lake), $spot($copy));
         // Once more the same: nothing is doubled.
         $this->give($copy, 'again.geojson', $file)->assertSessionHas('said');
@@ -231,15 +318,28 @@ final class FilesTest extends WaterTestCase
     public function test_shorelines_go_out_by_the_right_hand_rule(): void
     {
         $lake = $this->lake();
-        $square = static fn (float $lon, float $lat, float $side): array => [[$lon, $lat], [$lon, $lat + $side], [$lon + $side, $lat + $side], [$lon + $side, $lat], [$lon, $lat]];
+        $square = static fn (float $lon, float $lat, float $side): array => [
+            [$lon, $lat], [$lon, $lat + $side], [$lon + $side, $lat + $side], [$lon + $side, $lat], [$lon, $lat],
+        ];
         $this->give($lake, 's', json_encode(['type' => 'FeatureCollection', 'features' => [
-            ['type' => 'Feature', 'properties' => [], 'geometry' => ['type' => 'Polygon', 'coordinates' => [$square(-80.1, 36.9, 0.01), $square(-80.098, 36.902, 0.002)]]],
+            [
+                'type' => 'Feature',
+                'properties' => [],
+                'geometry' => ['type' => 'Polygon', 'coordinates' => [$square(-80.1, 36.9, 0.01), $square(-80.098, 36.902, 0.002)]],
+            ],
             ['type' => 'Feature', 'properties' => [], 'geometry' => ['type' => 'Polygon', 'coordinates' => [$square(-80.07, 36.9, 0.004)]]],
         ]]))->assertSessionHas('said');
         $out = json_decode($this->get(route('lake.give', [$lake, 'geojson']))->streamedContent(), true);
-        $polygons = array_values(array_map(static fn (array $f): array => $f['geometry']['coordinates'], array_filter($out['features'], static fn (array $f): bool => ($f['properties']['kind'] ?? '') === 'shoreline')));
+        $polygons = array_values(
+            array_map(
+                static fn (array $f): array => $f['geometry']['coordinates'],
+                array_filter($out['features'], static fn (array $f): bool => ($f['properties']['kind'] ?? '') === 'shoreline'),
+            ),
+        );
         self::assertSame([2, 1], array_map(count(...), $polygons));
-        $area = static fn (array $ring): float => array_sum(array_map(static fn (array $a, array $b): float => $a[0] * $b[1] - $b[0] * $a[1], array_slice($ring, 0, -1), array_slice($ring, 1)));
+        $area = static fn (array $ring): float => array_sum(
+            array_map(static fn (array $a, array $b): float => $a[0] * $b[1] - $b[0] * $a[1], array_slice($ring, 0, -1), array_slice($ring, 1)),
+        );
         self::assertGreaterThan(0, $area($polygons[0][0]));
         self::assertLessThan(0, $area($polygons[0][1]));
         self::assertSame($polygons[0][0][0], $polygons[0][0][4]);
@@ -251,7 +351,11 @@ final class FilesTest extends WaterTestCase
     {
         Queue::fake();
         $lake = $this->lake();
-        $this->give($lake, 'large.csv', "lon,lat,depth_ft\n".str_repeat($this->block(-80.1, 36.9, 5.0), 60))->assertSessionHas('said', 'large.csv is being read.');
+        $this->give(
+            $lake,
+            'large.csv',
+            "lon,lat,depth_ft\n".str_repeat($this->block(-80.1, 36.9, 5.0), 60),
+        )->assertSessionHas('said', 'large.csv is being read.');
         Queue::assertPushed(TakeLayer::class, 1);
         $layer = $lake->layers()->sole();
         $layer->update(['things_read' => 50_000, 'heard_at' => now()]);
@@ -285,13 +389,24 @@ final class FilesTest extends WaterTestCase
     {
         $lake = $this->lake();
         foreach (array_chunk(range(1, 600), 200) as $some) {
-            $lake->spots()->insert(array_map(static fn (int $i): array => ['lake_id' => $lake->id, 'name' => sprintf('Brush %03d', $i), 'lat' => 36.9 + $i / 1e4, 'lon' => -80.1, 'cover' => '["brush"]', 'shallow_ft' => 3, 'deep_ft' => 9 + $i % 7], $some));
+            $lake->spots()->insert(
+                array_map(
+                    static fn (int $i): array => [
+                        'lake_id' => $lake->id, 'name' => sprintf('Brush %03d', $i), 'lat' => 36.9 + $i / 1e4, 'lon' => -80.1, 'cover' => '["brush"]',
+                        'shallow_ft' => 3, 'deep_ft' => 9 + $i % 7,
+                    ],
+                    $some,
+                ),
+            );
         }
         $page = $this->get(route('lake', $lake))->assertOk()->assertSee('page 1 of 12');
         self::assertLessThan(150_000, strlen((string) $page->getContent()));
         $this->get(route('lake', [$lake, 'q' => 'brush 59']))->assertSee('Brush 599')->assertDontSee('Brush 001');
         $ids = $lake->spots()->limit(3)->pluck('id')->all();
-        $this->post(route('spots.many', $lake), ['do' => 'structure', 'spots' => $ids, 'structure' => 'hump'])->assertSessionHas('said', '3 spots are said to be hump.');
+        $this->post(
+            route('spots.many', $lake),
+            ['do' => 'structure', 'spots' => $ids, 'structure' => 'hump'],
+        )->assertSessionHas('said', '3 spots are said to be hump.');
         $this->post(route('spots.many', $lake), ['do' => 'drop', 'spots' => $ids])->assertSessionHas('said');
         self::assertSame(597, $lake->spots()->count());
         $this->post(route('spots.many', $lake), ['do' => 'drop'])->assertSessionHasErrors('spots');
@@ -310,7 +425,11 @@ final class FilesTest extends WaterTestCase
     public function test_other_forms_are_named_with_a_way_out(): void
     {
         $lake = $this->lake();
-        foreach ([["PK\x03\x04....xl/workbook.xml", 'spreadsheet'], ["PK\x03\x04....doc.txt", 'zip archive'], ["\x1f\x8b\x08", 'Unpack'], ['<?xml version="1.0"?><kml xmlns="x"><Document/></kml>', 'KML'], ["\x00\x00\x27\x0a\x00", 'shapefile'], ["II*\0\x08", 'TIFF'], ["\x89PNG\r\n", 'picture'], ['%PDF-1.7', 'PDF'], ["SQLite format 3\0", 'database'], ["\xD0\xCF\x11\xE0\xA1", 'old spreadsheet']] as [$content, $word]) {
+        foreach ([
+            ["PK\x03\x04....xl/workbook.xml", 'spreadsheet'], ["PK\x03\x04....doc.txt", 'zip archive'], ["\x1f\x8b\x08", 'Unpack'],
+            ['<?xml version="1.0"?><kml xmlns="x"><Document/></kml>', 'KML'], ["\x00\x00\x27\x0a\x00", 'shapefile'], ["II*\0\x08", 'TIFF'],
+            ["\x89PNG\r\n", 'picture'], ['%PDF-1.7', 'PDF'], ["SQLite format 3\0", 'database'], ["\xD0\xCF\x11\xE0\xA1", 'old spreadsheet'],
+        ] as [$content, $word]) {
             $this->give($lake, 'x', $content)->assertSessionHasErrors('file');
             self::assertStringContainsString($word, (string) session('errors')->first('file'));
         }
@@ -328,7 +447,11 @@ final class FilesTest extends WaterTestCase
             $this->give($lake, 'x', $with($feature))->assertSessionHasErrors('file');
         }
         // Odd properties of a good point are left out.
-        $this->give($lake, 'x', $with('{"type":"Feature","properties":{"name":["a"],"cover":[["x"],"rock"],"structure":{"a":1},"dock":"no","shallow_ft":"1e400"},"geometry":{"type":"Point","coordinates":[-80.1,36.9]}}'))->assertSessionHasNoErrors();
+        $this->give(
+            $lake,
+            'x',
+            $with('{"type":"Feature","properties":{"name":["a"],"cover":[["x"],"rock"],"structure":{"a":1},"dock":"no","shallow_ft":"1e400"},"geometry":{"type":"Point","coordinates":[-80.1,36.9]}}'),
+        )->assertSessionHasNoErrors();
         self::assertSame(['Mark 1', ['rock'], null], [$lake->spots()->sole()->name, $lake->spots()->sole()->cover, $lake->spots()->sole()->structure]);
     }
 
@@ -336,7 +459,11 @@ final class FilesTest extends WaterTestCase
     public function test_recordings_are_read_through_what_recorders_add(): void
     {
         $lake = $this->lake();
-        $sum = static fn (string $body): string => sprintf('$%s*%02X', $body, array_reduce(str_split($body), static fn (int $x, string $c): int => $x ^ ord($c), 0));
+        $sum = static fn (string $body): string => sprintf(
+            '$%s*%02X',
+            $body,
+            array_reduce(str_split($body), static fn (int $x, string $c): int => $x ^ ord($c), 0),
+        );
         $lines = ['# log of the boat', '; second comment', 'PRMC,broken'];
         foreach (range(0, 5) as $i) {
             $lines[] = '\\s:GP0001,c:1714650000*4E\\'.$sum(sprintf('GPGGA,1430%02d.00,3654.%04d,N,08006.0000,W,1,08,1.0,200.0,M,,M,,', 2 * $i, 100 * $i));
@@ -414,7 +541,11 @@ final class FilesTest extends WaterTestCase
         $lake->keepGrid(new DepthGrid(36.901, -80.1, 10, 20, 20, array_fill(0, 400, 8.0)));
         $this->give($lake, 'more.csv', "lon,lat,depth_ft\n".$this->block(-80.096, 36.9, 5.0))->assertSessionHas('said');
         self::assertSame(['What was known before', 'more.csv'], $lake->layers()->pluck('name')->all());
-        self::assertEqualsWithDelta([8.0, 5.0], [(float) $lake->refresh()->fullGrid()?->at(36.9005, -80.0995), (float) $lake->fullGrid()?->at(36.9004, -80.0956)], 1e-3);
+        self::assertEqualsWithDelta(
+            [8.0, 5.0],
+            [(float) $lake->refresh()->fullGrid()?->at(36.9005, -80.0995), (float) $lake->fullGrid()?->at(36.9004, -80.0956)],
+            1e-3,
+        );
         (new Layers($lake))->makeAnew();
         self::assertSame(2, $lake->layers()->count());
     }

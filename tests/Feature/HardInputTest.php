@@ -54,14 +54,23 @@ final class HardInputTest extends WaterTestCase
         $lake = $wren->lakes()->create(['name' => 'Test pond']);
         $spot = $lake->spots()->create(['name' => 'Wall', 'lat' => 36.9, 'lon' => -80.1]);
         $trip->update(['lake_id' => $lake->id]);
-        $fields = ['name', 'email', 'password', 'date', 'timezone', 'ask', 'units', 'schools', 'back', 'lake', 'spot', 'minute', 'from', 'to', 'minutes', 'speed', 'wish', 'start', 'fuel_per_hour', 'lat', 'lon', 'structure', 'cover', 'bottom', 'shallow_ft', 'deep_ft', 'dock', 'id', 'feature', 'do', 'spots', 'sections', 'kind', 'fields', 'was', 'at', 'stint', 'contact', 'target', 'take', 'seed', 'recording', 'file', 'cell', 'then', 'unit', 'columns', 'events', 'more', 'q', 'page', 'lure', 'angle', 'rod_tip', 'cast_ft'];
+        $fields = [
+            'name', 'email', 'password', 'date', 'timezone', 'ask', 'units', 'schools', 'back', 'lake', 'spot', 'minute', 'from', 'to', 'minutes',
+            'speed', 'wish', 'start', 'fuel_per_hour', 'lat', 'lon', 'structure', 'cover', 'bottom', 'shallow_ft', 'deep_ft', 'dock', 'id', 'feature',
+            'do', 'spots', 'sections', 'kind', 'fields', 'was', 'at', 'stint', 'contact', 'target', 'take', 'seed', 'recording', 'file', 'cell',
+            'then', 'unit', 'columns', 'events', 'more', 'q', 'page', 'lure', 'angle', 'rod_tip', 'cast_ft',
+        ];
         foreach (Route::getRoutes() as $route) {
             foreach (array_diff($route->methods(), ['HEAD', 'OPTIONS']) as $method) {
                 // Signing out would end the round.
                 if ($route->getName() === null || in_array($route->getName(), ['sign-out', 'bare'], true) || str_starts_with($route->uri(), '_')) {
                     continue;
                 }
-                $uri = '/'.str_replace(['{trip}', '{lake}', '{spot}', '{layer}', '{dispute}', '{form}', '{lure}', '{id}'], [(string) $trip->id, (string) $lake->id, (string) $spot->id, '1', '1', 'gpx', 'spinnerbait', 'W1'], $route->uri());
+                $uri = '/'.str_replace(
+                    ['{trip}', '{lake}', '{spot}', '{layer}', '{dispute}', '{form}', '{lure}', '{id}'],
+                    [(string) $trip->id, (string) $lake->id, (string) $spot->id, '1', '1', 'gpx', 'spinnerbait', 'W1'],
+                    $route->uri(),
+                );
                 $answer = $this->call($method, $uri, array_fill_keys($fields, $value));
                 self::assertLessThan(500, $answer->getStatusCode(), "{$method} {$uri}: ".mb_substr((string) $answer->getContent(), 0, 400));
                 // What was sent comes back into a form, and the form can be drawn.
@@ -99,13 +108,31 @@ final class HardInputTest extends WaterTestCase
         $stint = (string) Str::uuid();
         $fish = (string) Str::uuid();
         $bad = [
-            $this->event('casts', ['stint' => ['a'], 'count' => 1]), $this->event('casts', ['stint' => $stint, 'count' => [1]]), $this->event('contact', ['stint' => $stint, 'contact' => ['x'], 'contact_kind' => 'caught']),
-            $this->event('turn', ['what' => 'light', 'contact' => ['x']]), $this->event('undo', ['target' => ['x']]), $this->event('undo', ['target' => $stint, 'stint' => 'no id', 'count' => 'many']),
-            $this->event('detail', ['contact' => $fish, 'fields' => ['length' => ['x']]]), $this->event('detail', ['contact' => $fish, 'fields' => ['length' => 12], 'was' => ['length' => ['x']]]),
-            $this->event('amend', ['stint' => $stint, 'fields' => 'x']), $this->event('turn', ['what' => ['light']]), ['id' => ['x'], 'kind' => ['y'], 'at' => ['z']], $this->event('turn', ['what' => 'light', 'at' => ['z']]), ['x'], 7, null,
+            $this->event('casts', ['stint' => ['a'], 'count' => 1]), $this->event('casts', ['stint' => $stint, 'count' => [1]]), $this->event(
+                'contact',
+                ['stint' => $stint, 'contact' => ['x'], 'contact_kind' => 'caught'],
+            ),
+            $this->event('turn', ['what' => 'light', 'contact' => ['x']]), $this->event('undo', ['target' => ['x']]), $this->event(
+                'undo',
+                ['target' => $stint, 'stint' => 'no id', 'count' => 'many'],
+            ),
+            $this->event('detail', ['contact' => $fish, 'fields' => ['length' => ['x']]]), $this->event(
+                'detail',
+                ['contact' => $fish, 'fields' => ['length' => 12], 'was' => ['length' => ['x']]],
+            ),
+            $this->event('amend', ['stint' => $stint, 'fields' => 'x']), $this->event('turn', ['what' => ['light']]), [
+                'id' => ['x'],
+                'kind' => ['y'],
+                'at' => ['z'],
+            ], $this->event('turn', ['what' => 'light', 'at' => ['z']]), ['x'], 7, null,
             ['id' => 'no uuid'] + $this->event('turn', ['what' => 'light']),
         ];
-        $events = [$this->stint($stint), $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'caught']), ...$bad, $this->event('casts', ['stint' => $stint, 'count' => 3])];
+        $events = [
+            $this->stint($stint),
+            $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'caught']),
+            ...$bad,
+            $this->event('casts', ['stint' => $stint, 'count' => 3]),
+        ];
         $answer = $this->log($trip, $events)->assertOk();
         self::assertSame(['taken', 'taken', ...array_fill(0, count($bad), 'refused'), 'taken'], array_column($answer->json('events'), 'became'));
         foreach ($answer->json('events') as $one) {
@@ -124,13 +151,19 @@ final class HardInputTest extends WaterTestCase
         $begin = $this->stint($stint);
         $this->log($first, [$begin, $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'bump'])])->assertOk();
         $answer = $this->log($second, [
-            ['stint' => $other] + $begin, $this->stint($stint), $this->stint($other), $this->event('contact', ['stint' => $other, 'contact' => $fish, 'contact_kind' => 'bump']),
+            ['stint' => $other] + $begin, $this->stint($stint), $this->stint($other), $this->event(
+                'contact',
+                ['stint' => $other, 'contact' => $fish, 'contact_kind' => 'bump'],
+            ),
         ])->assertOk();
         self::assertSame(['refused', 'refused', 'taken', 'refused'], array_column($answer->json('events'), 'became'));
         self::assertStringContainsString('another day', $answer->json('events.0.message'));
         self::assertSame([1, 0], [$second->stints()->count(), $second->contacts()->count()]);
         // What was refused can be sent again under an id of its own.
-        $this->log($second, [$this->event('contact', ['stint' => $other, 'contact' => (string) Str::uuid(), 'contact_kind' => 'bump'])])->assertJsonPath('events.0.became', 'taken');
+        $this->log(
+            $second,
+            [$this->event('contact', ['stint' => $other, 'contact' => (string) Str::uuid(), 'contact_kind' => 'bump'])],
+        )->assertJsonPath('events.0.became', 'taken');
     }
 
     public function test_a_host_that_is_not_ours_is_not_written_into_a_page(): void
@@ -184,8 +217,14 @@ final class HardInputTest extends WaterTestCase
 
     public function test_passwords_that_everybody_tries_first_are_refused(): void
     {
-        $try = fn (string $password): mixed => $this->post('/register', ['name' => 'Marlo Reed', 'email' => 'marlo.reed@old-eddy.example', 'password' => $password]);
-        foreach (['password123', 'Passw0rd!!', '12345678', 'abcdefgh', 'aaaaaaaa', 'abababab', 'qwerty2026', 'marlo.reed', 'Marlo Reed', 'short', str_repeat('wörter ', 11), "nul\0in the middle"] as $password) {
+        $try = fn (string $password): mixed => $this->post(
+            '/register',
+            ['name' => 'Marlo Reed', 'email' => 'marlo.reed@old-eddy.example', 'password' => $password],
+        );
+        foreach ([
+            'password123', 'Passw0rd!!', '12345678', 'abcdefgh', 'aaaaaaaa', 'abababab', 'qwerty2026', 'marlo.reed', 'Marlo Reed', 'short',
+            str_repeat('wörter ', 11), "nul\0in the middle",
+        ] as $password) {
             $try($password)->assertSessionHasErrors('password');
         }
         self::assertSame(0, User::query()->count());

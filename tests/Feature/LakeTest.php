@@ -28,8 +28,16 @@ final class LakeTest extends WaterTestCase
         $ring = [[-80.1005, 36.8995], [-80.0985, 36.8995], [-80.0985, 36.9015], [-80.1005, 36.9015], [-80.1005, 36.8995]];
         $this->give($lake, 'shore.geojson', json_encode(['type' => 'FeatureCollection', 'features' => [
             ['type' => 'Feature', 'properties' => [], 'geometry' => ['type' => 'Polygon', 'coordinates' => [$ring]]],
-            ['type' => 'Feature', 'properties' => ['name' => 'Old wall "north"', 'structure' => 'riprap', 'cover' => ['rock', 'nonsense'], 'shallow_ft' => 3, 'deep_ft' => 9], 'geometry' => ['type' => 'Point', 'coordinates' => [-80.0995, 36.9005]]],
-            ['type' => 'Feature', 'properties' => ['depth_ft' => 10], 'geometry' => ['type' => 'LineString', 'coordinates' => [[-80.1, 36.9], [-80.099, 36.901]]]],
+            [
+                'type' => 'Feature',
+                'properties' => ['name' => 'Old wall "north"', 'structure' => 'riprap', 'cover' => ['rock', 'nonsense'], 'shallow_ft' => 3, 'deep_ft' => 9],
+                'geometry' => ['type' => 'Point', 'coordinates' => [-80.0995, 36.9005]],
+            ],
+            [
+                'type' => 'Feature',
+                'properties' => ['depth_ft' => 10],
+                'geometry' => ['type' => 'LineString', 'coordinates' => [[-80.1, 36.9], [-80.099, 36.901]]],
+            ],
         ]]))->assertSessionHasNoErrors();
         // It leaves more than a third of what was sounded dry: that is asked before anything of it is kept.
         $layer = $lake->layers()->where('state', Layer::ASKS)->sole();
@@ -45,7 +53,11 @@ final class LakeTest extends WaterTestCase
             $copy = $lake->user_id === 0 ? $lake : User::query()->findOrFail($lake->user_id)->lakes()->create(['name' => "Copy by {$form}"]);
             $this->give($copy, "x.{$form}", $body)->assertSessionHasNoErrors();
             if ($form === 'csv') {
-                self::assertEqualsWithDelta($lake->refresh()->workingGrid()?->at(36.9005, -80.0995), $copy->refresh()->workingGrid()?->at(36.9005, -80.0995), 0.2);
+                self::assertEqualsWithDelta(
+                    $lake->refresh()->workingGrid()?->at(36.9005, -80.0995),
+                    $copy->refresh()->workingGrid()?->at(36.9005, -80.0995),
+                    0.2,
+                );
             } else {
                 self::assertSame('Old wall "north"', $copy->spots()->sole()->name);
             }
@@ -56,11 +68,19 @@ final class LakeTest extends WaterTestCase
     {
         $lake = $this->lake($this->angler());
         $this->give($lake, 'bottom.csv', $this->csv(true));
-        $this->give($lake, 'way.gpx', '<gpx version="1.1"><wpt lat="36.9" lon="-80.1"><name>Mark</name></wpt><trk><trkseg><trkpt lat="36.9" lon="-80.1"/><trkpt lat="36.901" lon="-80.099"/></trkseg><trkseg><trkpt lat="36.9" lon="-80.098"/></trkseg></trk></gpx>')->assertSessionHasNoErrors();
+        $this->give(
+            $lake,
+            'way.gpx',
+            '<gpx version="1.1"><wpt lat="36.9" lon="-80.1"><name>Mark</name></wpt><trk><trkseg><trkpt lat="36.9" lon="-80.1"/><trkpt lat="36.901" lon="-80.099"/></trkseg><trkseg><trkpt lat="36.9" lon="-80.098"/></trkseg></trk></gpx>',
+        )->assertSessionHasNoErrors();
         self::assertSame([[[-80.1, 36.9], [-80.099, 36.901]], [[-80.098, 36.9]]], $lake->refresh()->tracks);
         $this->give($lake, 'way.gpx', '<gpx version="1.1"><trk><trkseg><trkpt lat="36.9" lon="-80.098"/></trkseg></trk></gpx>')->assertSessionHasNoErrors();
         self::assertCount(2, $lake->refresh()->tracks, 'a track that is known comes once');
-        $this->give($lake, 'names.geojson', '{"type":"FeatureCollection","features":[{"type":"Feature","properties":{"kind":"section","name":"Lower end"},"geometry":{"type":"Point","coordinates":[-80.0995,36.9005]}}]}')->assertSessionHasNoErrors();
+        $this->give(
+            $lake,
+            'names.geojson',
+            '{"type":"FeatureCollection","features":[{"type":"Feature","properties":{"kind":"section","name":"Lower end"},"geometry":{"type":"Point","coordinates":[-80.0995,36.9005]}}]}',
+        )->assertSessionHasNoErrors();
         self::assertSame('Lower end', $lake->refresh()->sections[0]['name']);
         self::assertStringContainsString('<trkpt lat="36.901000"', (string) $this->get(route('lake.give', [$lake, 'gpx']))->getContent());
         $out = json_decode($this->get(route('lake.give', [$lake, 'geojson']))->streamedContent(), true);
@@ -103,7 +123,11 @@ final class LakeTest extends WaterTestCase
         foreach ([
             ['empty', '', 'empty'],
             ['noise', "\x00\x01\x02\xff,\x00", 'neither GPX'],
-            ['entities', '<?xml version="1.0"?><!DOCTYPE gpx [<!ENTITY a SYSTEM "file:///etc/passwd">]><gpx><wpt lat="1" lon="2"><name>&a;</name></wpt></gpx>', 'document type'],
+            [
+                'entities',
+                '<?xml version="1.0"?><!DOCTYPE gpx [<!ENTITY a SYSTEM "file:///etc/passwd">]><gpx><wpt lat="1" lon="2"><name>&a;</name></wpt></gpx>',
+                'document type',
+            ],
             ['laughs', '<?xml version="1.0"?><!DOCTYPE l [<!ENTITY a "ha"><!ENTITY b "&a;&a;&a;">]><gpx>&b;</gpx>', 'document type'],
             ['not gpx', '<html><body/></html>', 'not with <gpx>'],
             ['torn xml', '<gpx><wpt lat="36.9" lon="-80.1"><name>A</name></wpt><wpt lat="36.9"', 'broken at line'],
@@ -148,10 +172,16 @@ final class LakeTest extends WaterTestCase
         $lake = $this->lake($this->angler());
         $spot = ['name' => 'Wall', 'lat' => 36.9, 'lon' => -80.1, 'structure' => 'riprap', 'cover' => ['rock'], 'shallow_ft' => 2, 'deep_ft' => 8];
         $this->post(route('spot.keep', $lake), $spot)->assertSessionHasNoErrors();
-        $this->post(route('spot.keep', $lake), ['deep_ft' => 11, 'dock' => ['kind' => 'floating', 'inside_ft' => 3, 'outside_ft' => 8, 'extras' => ['ladder']]] + $spot)->assertSessionHasNoErrors();
+        $this->post(
+            route('spot.keep', $lake),
+            ['deep_ft' => 11, 'dock' => ['kind' => 'floating', 'inside_ft' => 3, 'outside_ft' => 8, 'extras' => ['ladder']]] + $spot,
+        )->assertSessionHasNoErrors();
         $kept = $lake->spots()->sole();
         self::assertSame([11.0, 'floating', ['ladder']], [$kept->deep_ft, $kept->dock['kind'], $kept->dock['extras']]);
-        $this->from(route('lake', $lake))->post(route('spot.keep', $lake), ['shallow_ft' => 20, 'lat' => 95, 'id' => $kept->id] + $spot)->assertSessionHasErrors(['lat', 'deep_ft']);
+        $this->from(route('lake', $lake))->post(
+            route('spot.keep', $lake),
+            ['shallow_ft' => 20, 'lat' => 95, 'id' => $kept->id] + $spot,
+        )->assertSessionHasErrors(['lat', 'deep_ft']);
         self::assertStringContainsString('degrees north', (string) session('errors')->first('lat'));
         $this->get(route('lake', $lake))->assertSee('value="95"', false);
         $this->post(route('spot.keep', $lake), ['id' => $kept->id, 'name' => 'North wall', 'flows_to_deg' => 45] + $spot)->assertSessionHasNoErrors();
@@ -173,7 +203,13 @@ final class LakeTest extends WaterTestCase
         $wren = $this->angler();
         $wren->update(['units' => 'metric']);
         $lake = $this->lake($wren);
-        $this->post(route('spot.keep', $lake), ['name' => 'Mauer', 'lat' => 36.9, 'lon' => -80.1, 'shallow_ft' => 1, 'deep_ft' => 3, 'dock' => ['kind' => 'piling', 'inside_ft' => 1, 'outside_ft' => 2]])->assertSessionHasNoErrors();
+        $this->post(
+            route('spot.keep', $lake),
+            [
+                'name' => 'Mauer', 'lat' => 36.9, 'lon' => -80.1, 'shallow_ft' => 1, 'deep_ft' => 3,
+                'dock' => ['kind' => 'piling', 'inside_ft' => 1, 'outside_ft' => 2],
+            ],
+        )->assertSessionHasNoErrors();
         $spot = $lake->spots()->sole();
         self::assertEqualsWithDelta([3.3, 9.8, 3.281], [$spot->shallow_ft, $spot->deep_ft, $spot->dock['inside_ft']], 0.05);
         $this->get(route('lake', [$lake, 'spot' => $spot->id]))->assertOk()->assertSee('shallowest, m');
@@ -199,11 +235,25 @@ final class LakeTest extends WaterTestCase
     public function test_a_dock_and_all_that_is_said_of_a_spot_go_out_and_come_in(): void
     {
         $lake = $this->lake($this->angler());
-        $lake->spots()->create(['name' => 'Slip', 'lat' => 36.9, 'lon' => -80.1, 'structure' => 'dock', 'cover' => ['dock'], 'bottom' => 'gravel', 'flows_to_deg' => 80, 'dock' => ['kind' => 'floating', 'inside_ft' => 3.0, 'outside_ft' => 9.0, 'walkway_ft' => 20.0, 'extras' => ['ladder']]]);
+        $lake->spots()->create(
+            [
+                'name' => 'Slip',
+                'lat' => 36.9,
+                'lon' => -80.1,
+                'structure' => 'dock',
+                'cover' => ['dock'],
+                'bottom' => 'gravel',
+                'flows_to_deg' => 80,
+                'dock' => ['kind' => 'floating', 'inside_ft' => 3.0, 'outside_ft' => 9.0, 'walkway_ft' => 20.0, 'extras' => ['ladder']],
+            ],
+        );
         $out = $this->get(route('lake.give', [$lake, 'geojson']))->streamedContent();
         $copy = User::query()->findOrFail($lake->user_id)->lakes()->create(['name' => 'Copy']);
         $this->give($copy, 'x.geojson', str_replace('"depth_nearby_ft":null', '', $out))->assertSessionHasNoErrors();
-        self::assertEquals($lake->spots()->sole()->only(['dock', 'bottom', 'flows_to_deg', 'structure']), $copy->spots()->sole()->only(['dock', 'bottom', 'flows_to_deg', 'structure']));
+        self::assertEquals(
+            $lake->spots()->sole()->only(['dock', 'bottom', 'flows_to_deg', 'structure']),
+            $copy->spots()->sole()->only(['dock', 'bottom', 'flows_to_deg', 'structure']),
+        );
         $this->give($copy, 'y.geojson', str_replace(['"Slip"', '"flows_to_deg":80'], ['"Wild"', '"flows_to_deg":1e9'], $out))->assertSessionHasNoErrors();
         self::assertNull($copy->spots()->where('name', 'Wild')->sole()->flows_to_deg, 'what cannot be is left out');
     }
@@ -228,7 +278,14 @@ final class LakeTest extends WaterTestCase
     {
         [$trip, $lake] = $this->dayOnLake();
         $ids = $lake->spots()->pluck('id', 'name');
-        $ask = ['from' => '07:00', 'to' => '09:00', 'minutes' => 15, 'speed' => 15, 'fuel_per_hour' => 6, 'wish' => [$ids['East wall'] => 'must', $ids['Flat'] => 'out', $ids['Dock of Mill'] => 'may']];
+        $ask = [
+            'from' => '07:00',
+            'to' => '09:00',
+            'minutes' => 15,
+            'speed' => 15,
+            'fuel_per_hour' => 6,
+            'wish' => [$ids['East wall'] => 'must', $ids['Flat'] => 'out', $ids['Dock of Mill'] => 'may'],
+        ];
         $this->post(route('where.route', $trip), $ask)->assertSessionHasNoErrors()->assertRedirect();
         $stops = $trip->refresh()->route['stops'];
         self::assertContains('East wall', array_column($stops, 'name'));
@@ -237,9 +294,15 @@ final class LakeTest extends WaterTestCase
         $this->get(route('where', $trip))->assertOk()->assertSee('Back by')->assertSee('plan-route', false);
         $this->get(route('where.sheet', $trip))->assertOk()->assertSee('The rack')->assertSee('East wall');
         $this->post(route('where.route', $trip), ['from' => '09:00', 'to' => '08:00'] + $ask)->assertSessionHasErrors('to');
-        $this->post(route('where.route', $trip), ['from' => '07:00', 'to' => '07:10'] + $ask)->assertSessionHas('said', fn (string $s): bool => str_contains($s, 'No spot fits'));
+        $this->post(
+            route('where.route', $trip),
+            ['from' => '07:00', 'to' => '07:10'] + $ask,
+        )->assertSessionHas('said', fn (string $s): bool => str_contains($s, 'No spot fits'));
         // From a spot where the boat lies.
-        $this->post(route('where.route', $trip), ['from' => '08:00', 'to' => '09:00', 'wish' => [], 'start' => $ids['East wall']] + $ask)->assertSessionHasNoErrors();
+        $this->post(
+            route('where.route', $trip),
+            ['from' => '08:00', 'to' => '09:00', 'wish' => [], 'start' => $ids['East wall']] + $ask,
+        )->assertSessionHasNoErrors();
         self::assertNotContains('East wall', array_column($trip->refresh()->route['stops'], 'name'));
         $this->post(route('where.route', $trip), ['speed' => 'fast', 'minutes' => 500] + $ask)->assertSessionHasErrors(['speed', 'minutes']);
         self::assertStringContainsString('minutes a stop', (string) session('errors')->first('minutes'));
@@ -250,7 +313,10 @@ final class LakeTest extends WaterTestCase
         Carbon::setTestNow('2026-07-18 08:10:00 America/New_York');
         [$trip, $lake] = $this->dayOnLake();
         $ids = $lake->spots()->pluck('id', 'name');
-        $this->post(route('where.route', $trip), ['from' => '07:00', 'to' => '09:30', 'minutes' => 15, 'speed' => 15, 'wish' => []])->assertSessionHasNoErrors();
+        $this->post(
+            route('where.route', $trip),
+            ['from' => '07:00', 'to' => '09:30', 'minutes' => 15, 'speed' => 15, 'wish' => []],
+        )->assertSessionHasNoErrors();
         $stint = (string) Str::uuid();
         $this->log($trip->refresh()->load('user'), [['at' => '2026-07-18T07:50:00'] + $this->stint($stint, 'East wall')])->assertOk();
         $this->post(route('where.again', $trip))->assertSessionHasNoErrors()->assertRedirect(route('where', $trip));
@@ -313,10 +379,29 @@ final class LakeTest extends WaterTestCase
         $wren = $this->angler();
         $lake = $this->lake($wren);
         $this->give($lake, 'bottom.csv', $this->csv());
-        foreach ([['East wall', -80.0992, 'riprap', ['rock'], 2, 12, 120, 25], ['Dock of Mill', -80.0998, 'dock', ['dock'], 3, 8, 20, 12], ['Flat', -80.0996, 'flat', ['none'], 3, 6, null, null]] as [$name, $lon, $structure, $cover, $from, $to, $faces, $high]) {
-            $lake->spots()->create(['name' => $name, 'lat' => 36.9005, 'lon' => $lon, 'structure' => $structure, 'cover' => $cover, 'shallow_ft' => $from, 'deep_ft' => $to, 'bank_faces_deg' => $faces, 'object_height_ft' => $high]);
+        foreach ([
+            ['East wall', -80.0992, 'riprap', ['rock'], 2, 12, 120, 25],
+            ['Dock of Mill', -80.0998, 'dock', ['dock'], 3, 8, 20, 12],
+            ['Flat', -80.0996, 'flat', ['none'], 3, 6, null, null],
+        ] as [$name, $lon, $structure, $cover, $from, $to, $faces, $high]) {
+            $lake->spots()->create(
+                [
+                    'name' => $name, 'lat' => 36.9005, 'lon' => $lon, 'structure' => $structure, 'cover' => $cover, 'shallow_ft' => $from,
+                    'deep_ft' => $to, 'bank_faces_deg' => $faces, 'object_height_ft' => $high,
+                ],
+            );
         }
-        $trip = $this->trip($wren, ['date' => '2026-07-18', 'timezone' => 'America/New_York', 'lat' => 36.9, 'lon' => -80.1, 'water' => ['temp_f' => 84], 'weather' => ['sky' => 'clear', 'wind_mph' => 9, 'wind_from_deg' => 180]]);
+        $trip = $this->trip(
+            $wren,
+            [
+                'date' => '2026-07-18',
+                'timezone' => 'America/New_York',
+                'lat' => 36.9,
+                'lon' => -80.1,
+                'water' => ['temp_f' => 84],
+                'weather' => ['sky' => 'clear', 'wind_mph' => 9, 'wind_from_deg' => 180],
+            ],
+        );
         $this->post(route('where.on', $trip), ['lake' => $lake->id])->assertRedirect();
 
         return [$trip->refresh(), $lake];

@@ -16,7 +16,15 @@ final class LogMoreTest extends WaterTestCase
     public function test_details_come_in_the_anglers_units_and_are_taken_back(): void
     {
         [$trip, $stint, $fish] = $this->dayWithFish(['units' => 'metric']);
-        $detail = $this->event('detail', ['contact' => $fish, 'units' => 'metric', 'fields' => ['length' => 40, 'depth' => 1.5, 'forage' => 'crawfish', 'cover_part' => 'edge', 'light' => 'shade', 'kind' => 'lost'], 'was' => ['length' => null]]);
+        $detail = $this->event(
+            'detail',
+            [
+                'contact' => $fish,
+                'units' => 'metric',
+                'fields' => ['length' => 40, 'depth' => 1.5, 'forage' => 'crawfish', 'cover_part' => 'edge', 'light' => 'shade', 'kind' => 'lost'],
+                'was' => ['length' => null],
+            ],
+        );
         $this->log($trip, [$detail])->assertOk()->assertJsonPath('events.0.became', 'taken')->assertJsonPath('state.stints.0.contacts.0.length', 40);
         $contact = $trip->contacts()->firstOrFail();
         self::assertEqualsWithDelta(15.75, $contact->length_in, 0.01);
@@ -39,17 +47,35 @@ final class LogMoreTest extends WaterTestCase
         $this->postJson(route('dispute', [$trip, $dispute->id]), ['take' => 'other'])->assertOk()->assertJsonPath('state.disputes', []);
         self::assertSame(14.0, $trip->contacts()->firstOrFail()->length_in);
         // Saying the same twice, or correcting what one saw, is no dispute.
-        $this->log($trip, [$this->event('detail', ['contact' => $fish, 'fields' => ['length' => 14], 'was' => ['length' => null]]), $this->event('detail', ['contact' => $fish, 'fields' => ['length' => 16], 'was' => ['length' => 14]])]);
+        $this->log(
+            $trip,
+            [
+                $this->event('detail', ['contact' => $fish, 'fields' => ['length' => 14], 'was' => ['length' => null]]),
+                $this->event('detail', ['contact' => $fish, 'fields' => ['length' => 16], 'was' => ['length' => 14]]),
+            ],
+        );
         self::assertSame(0, $trip->disputes()->count());
         // Casts set afterwards against casts counted elsewhere meanwhile.
-        $this->log($trip, [$this->event('casts', ['stint' => $stint, 'count' => 3]), $this->event('amend', ['stint' => $stint, 'fields' => ['casts' => 20], 'was' => ['casts' => 6]])])->assertJsonPath('state.disputes.0.other', '9');
+        $this->log(
+            $trip,
+            [
+                $this->event('casts', ['stint' => $stint, 'count' => 3]),
+                $this->event('amend', ['stint' => $stint, 'fields' => ['casts' => 20], 'was' => ['casts' => 6]]),
+            ],
+        )->assertJsonPath('state.disputes.0.other', '9');
         self::assertSame(20, $trip->stints()->firstOrFail()->cast_count);
     }
 
     public function test_somebody_elses_dispute_cannot_be_settled(): void
     {
         [$trip, , $fish] = $this->dayWithFish();
-        $this->log($trip, [$this->event('detail', ['contact' => $fish, 'fields' => ['length' => 14], 'was' => ['length' => null]]), $this->event('detail', ['contact' => $fish, 'fields' => ['length' => 15.5], 'was' => ['length' => null]])]);
+        $this->log(
+            $trip,
+            [
+                $this->event('detail', ['contact' => $fish, 'fields' => ['length' => 14], 'was' => ['length' => null]]),
+                $this->event('detail', ['contact' => $fish, 'fields' => ['length' => 15.5], 'was' => ['length' => null]]),
+            ],
+        );
         $dispute = $trip->disputes()->firstOrFail();
         $this->actingAs($this->angler('marlo@old-eddy.example'));
         $this->postJson(route('dispute', [$trip, $dispute->id]), ['take' => 'other'])->assertNotFound();
@@ -89,7 +115,10 @@ final class LogMoreTest extends WaterTestCase
         $trip = $this->trip($wren);
         foreach (range(1, 8) as $try) {
             [$a, $b] = [(string) Str::uuid(), (string) Str::uuid()];
-            $this->log($trip, [$this->stint($a, "First {$try}"), $this->stint($b, "Second {$try}")])->assertJsonPath('state.stints.'.(2 * $try - 1).'.spot', "Second {$try}");
+            $this->log(
+                $trip,
+                [$this->stint($a, "First {$try}"), $this->stint($b, "Second {$try}")],
+            )->assertJsonPath('state.stints.'.(2 * $try - 1).'.spot', "Second {$try}");
         }
     }
 
@@ -128,15 +157,30 @@ final class LogMoreTest extends WaterTestCase
     {
         [$trip, $stint, $fish] = $this->dayWithFish();
         $this->get(route('entries', $trip))->assertOk()->assertSee('Take this contact out');
-        $form = ['id' => (string) Str::uuid(), 'kind' => 'amend', 'stint' => $stint, 'fields' => ['casts' => '31', 'spot' => 'Kiln point', 'cover' => 'rock'], 'was' => ['casts' => '6', 'spot' => 'Spot 1', 'cover' => '']];
+        $form = [
+            'id' => (string) Str::uuid(),
+            'kind' => 'amend',
+            'stint' => $stint,
+            'fields' => ['casts' => '31', 'spot' => 'Kiln point', 'cover' => 'rock'],
+            'was' => ['casts' => '6', 'spot' => 'Spot 1', 'cover' => ''],
+        ];
         $this->post(route('entries.change', $trip), $form)->assertSessionHasNoErrors()->assertSessionHas('said');
         $this->post(route('entries.change', $trip), $form);
         $kept = $trip->stints()->firstOrFail();
         self::assertSame([31, 'Kiln point', 'rock'], [$kept->cast_count, $kept->spot, $kept->cover]);
-        $this->post(route('entries.change', $trip), ['id' => (string) Str::uuid(), 'kind' => 'amend', 'stint' => $stint, 'fields' => ['casts' => '9000'], 'was' => ['casts' => '31']])->assertSessionHasErrors('fields');
+        $this->post(
+            route('entries.change', $trip),
+            ['id' => (string) Str::uuid(), 'kind' => 'amend', 'stint' => $stint, 'fields' => ['casts' => '9000'], 'was' => ['casts' => '31']],
+        )->assertSessionHasErrors('fields');
         $this->post(route('entries.change', $trip), ['id' => (string) Str::uuid(), 'kind' => 'remove', 'contact' => $fish]);
         self::assertSame(0, $trip->contacts()->count());
-        $this->post(route('entries.change', $trip), ['id' => (string) Str::uuid(), 'kind' => 'contact', 'stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'boil', 'at' => '2026-04-20T08:00:00']);
+        $this->post(
+            route('entries.change', $trip),
+            [
+                'id' => (string) Str::uuid(), 'kind' => 'contact', 'stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'boil',
+                'at' => '2026-04-20T08:00:00',
+            ],
+        );
         self::assertSame('boil', $trip->contacts()->firstOrFail()->kind);
     }
 
@@ -150,7 +194,10 @@ final class LogMoreTest extends WaterTestCase
         $state = $this->log($today, [])->assertOk()->json('state');
         self::assertStringContainsString('from 1 of your days', $state['past']);
         // Another season, muddy water, or another angler: not one's past.
-        foreach ([$this->trip($wren, ['date' => '2026-07-21', 'water' => ['temp_f' => 84]]), $this->trip($wren, ['date' => '2026-04-21', 'water' => ['visibility_ft' => 0.5]])] as $other) {
+        foreach ([
+            $this->trip($wren, ['date' => '2026-07-21', 'water' => ['temp_f' => 84]]),
+            $this->trip($wren, ['date' => '2026-04-21', 'water' => ['visibility_ft' => 0.5]]),
+        ] as $other) {
             self::assertNull($this->log($other, [])->json('state.past'));
         }
         $stranger = $this->angler('marlo@old-eddy.example');
@@ -176,7 +223,14 @@ final class LogMoreTest extends WaterTestCase
         $this->actingAs($wren);
         $trip = $this->trip($wren);
         [$stint, $fish] = [(string) Str::uuid(), (string) Str::uuid()];
-        $this->log($trip, [$this->stint($stint), $this->event('casts', ['stint' => $stint, 'count' => 6]), $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'caught'])])->assertOk();
+        $this->log(
+            $trip,
+            [
+                $this->stint($stint),
+                $this->event('casts', ['stint' => $stint, 'count' => 6]),
+                $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'caught']),
+            ],
+        )->assertOk();
 
         return [$trip, $stint, $fish];
     }
@@ -188,9 +242,18 @@ final class LogMoreTest extends WaterTestCase
         [$stint, $fish] = [(string) Str::uuid(), (string) Str::uuid()];
         $casts = $this->event('casts', ['stint' => $stint, 'count' => 12]);
         $sums = fn (): array => array_map(floatval(...), array_values($trip->refresh()->only(['casts_made', 'contacts_weighed'])));
-        $this->log($trip, [$this->stint($stint), $casts, $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'missed'])])->assertOk();
+        $this->log(
+            $trip,
+            [$this->stint($stint), $casts, $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'missed'])],
+        )->assertOk();
         self::assertSame([12.0, 0.8], $sums());
-        $this->log($trip, [$this->event('amend', ['stint' => $stint, 'fields' => ['casts' => 20], 'was' => ['casts' => 12]]), $this->event('detail', ['contact' => $fish, 'fields' => ['kind' => 'caught'], 'was' => ['kind' => 'missed']])])->assertOk();
+        $this->log(
+            $trip,
+            [
+                $this->event('amend', ['stint' => $stint, 'fields' => ['casts' => 20], 'was' => ['casts' => 12]]),
+                $this->event('detail', ['contact' => $fish, 'fields' => ['kind' => 'caught'], 'was' => ['kind' => 'missed']]),
+            ],
+        )->assertOk();
         self::assertSame([20.0, 1.0], $sums());
         $out = $this->event('remove', ['stint' => $stint]);
         $this->log($trip, [$out])->assertOk();
@@ -206,7 +269,14 @@ final class LogMoreTest extends WaterTestCase
         $trip = $this->trip($wren, ['date' => '2026-04-20', 'water' => ['temp_f' => 58, 'visibility_ft' => 3], 'forage' => ['shad']])->load('user');
         $before = $trip->plan();
         [$stint, $fish] = [(string) Str::uuid(), (string) Str::uuid()];
-        $this->log($trip, [$this->stint($stint), $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'caught']), $this->event('detail', ['contact' => $fish, 'fields' => ['forage' => 'crawfish']])])->assertOk();
+        $this->log(
+            $trip,
+            [
+                $this->stint($stint),
+                $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'caught']),
+                $this->event('detail', ['contact' => $fish, 'fields' => ['forage' => 'crawfish']]),
+            ],
+        )->assertOk();
         self::assertSame(['shad', 'crawfish'], $trip->refresh()->known()['forage']);
         $score = static fn (Plan $plan): float => collect($plan->lineup)->first(fn ($e): bool => $e->lure->key === 'tube')->score;
         self::assertGreaterThan($score($before), $score($trip->load('user')->plan()), 'tubes copy crawfish');

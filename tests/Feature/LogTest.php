@@ -41,7 +41,11 @@ final class LogTest extends WaterTestCase
         $this->actingAs($wren = $this->angler());
         $trip = $this->trip($wren);
         $stint = (string) Str::uuid();
-        $events = [$this->stint($stint), $this->event('casts', ['stint' => $stint, 'count' => 1]), $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'bump'])];
+        $events = [
+            $this->stint($stint),
+            $this->event('casts', ['stint' => $stint, 'count' => 1]),
+            $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'bump']),
+        ];
         $this->log($trip, $events)->assertOk();
         $again = $this->log($trip, $events)->assertOk();
         self::assertSame(['known', 'known', 'known'], array_column($again->json('events'), 'became'));
@@ -61,7 +65,10 @@ final class LogTest extends WaterTestCase
                 $what === 0 => $this->stint($stints[] = (string) Str::uuid(), 'Spot '.$luck->getInt(1, 4)),
                 $what <= 6 => $this->event('casts', ['stint' => $stint, 'count' => $luck->getInt(1, 5)]),
                 $what <= 8 => $this->event('contact', ['stint' => $stint, 'contact' => $fish[] = (string) Str::uuid(), 'contact_kind' => 'bump']),
-                $what === 9 && $fish !== [] => $this->event('detail', ['contact' => $fish[$luck->getInt(0, count($fish) - 1)], 'fields' => ['length' => $luck->getInt(8, 22)], 'units' => 'us']),
+                $what === 9 && $fish !== [] => $this->event(
+                    'detail',
+                    ['contact' => $fish[$luck->getInt(0, count($fish) - 1)], 'fields' => ['length' => $luck->getInt(8, 22)], 'units' => 'us'],
+                ),
                 $what === 10 && $casts !== [] => $this->event('undo', ['target' => $casts[$luck->getInt(0, count($casts) - 1)]]),
                 default => $this->event('amend', ['stint' => $stint, 'fields' => ['casts' => $luck->getInt(0, 40)]]),
             };
@@ -70,7 +77,15 @@ final class LogTest extends WaterTestCase
             }
         }
         $state = static fn (Trip $trip): array => [
-            $trip->stints()->reorder('seq')->get()->map(static fn (Stint $s): array => [$s->spot, $s->cast_count, $s->contacts()->reorder('at_cast')->orderBy('length_in')->get()->map(static fn (Contact $c): array => [$c->kind, $c->at_cast, $c->length_in])->all()])->all(),
+            $trip->stints()->reorder('seq')->get()->map(
+                static fn (Stint $s): array => [
+                    $s->spot,
+                    $s->cast_count,
+                    $s->contacts()->reorder('at_cast')->orderBy('length_in')->get()->map(
+                        static fn (Contact $c): array => [$c->kind, $c->at_cast, $c->length_in],
+                    )->all(),
+                ],
+            )->all(),
             $trip->events()->where('undone', true)->count(), (int) $trip->fresh()?->casts_made, (float) $trip->fresh()?->contacts_weighed,
         ];
         $together = $this->trip($wren);
@@ -96,7 +111,10 @@ final class LogTest extends WaterTestCase
         $stint = (string) Str::uuid();
         $events = [$this->stint($stint)];
         for ($i = 0; $i < 1999; $i++) {
-            $events[] = $i % 10 === 9 ? $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'bump']) : $this->event('casts', ['stint' => $stint, 'count' => 1]);
+            $events[] = $i % 10 === 9 ? $this->event(
+                'contact',
+                ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'bump'],
+            ) : $this->event('casts', ['stint' => $stint, 'count' => 1]);
         }
         DB::enableQueryLog();
         foreach (array_chunk($events, 250) as $batch) {
@@ -116,7 +134,13 @@ final class LogTest extends WaterTestCase
         $cast = $this->event('casts', ['stint' => $stint, 'count' => 1]);
         $contact = $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'boil']);
         $this->log($trip, [$this->stint($stint), $cast, $cast + ['x' => 1], $contact])->assertOk();
-        $this->log($trip, [$this->event('undo', ['target' => $contact['id']]), $this->event('undo', ['target' => $contact['id']]), $this->event('undo', ['target' => $cast['id']]), $this->event('undo', ['target' => $cast['id']])])->assertOk();
+        $this->log(
+            $trip,
+            [
+                $this->event('undo', ['target' => $contact['id']]), $this->event('undo', ['target' => $contact['id']]),
+                $this->event('undo', ['target' => $cast['id']]), $this->event('undo', ['target' => $cast['id']]),
+            ],
+        )->assertOk();
         self::assertSame([0, 0], [$trip->stints()->firstOrFail()->cast_count, $trip->contacts()->count()]);
     }
 
@@ -127,7 +151,12 @@ final class LogTest extends WaterTestCase
         $foreign = $this->trip($this->angler('marlo@old-eddy.example'));
         $mine = (string) Str::uuid();
         $theirs = (string) Str::uuid();
-        $foreign->stints()->create(['id' => $theirs, 'started_at' => '2026-04-20 08:00', 'spot' => 'X', 'lure' => 'jerkbait', 'color' => 'white', 'depth_ft' => 5, 'retrieve' => 'medium']);
+        $foreign->stints()->create(
+            [
+                'id' => $theirs, 'started_at' => '2026-04-20 08:00', 'spot' => 'X', 'lure' => 'jerkbait', 'color' => 'white', 'depth_ft' => 5,
+                'retrieve' => 'medium',
+            ],
+        );
         $answer = $this->log($trip, [
             $this->stint($mine),
             $this->event('casts', ['stint' => $theirs, 'count' => 5]),

@@ -23,7 +23,10 @@ final class MetricPagesTest extends WaterTestCase
         $seen = 0;
         foreach ($trips as $trip) {
             $lures = array_map(static fn ($e): string => $e->lure->key, array_slice($trip->plan()->lineup, 0, 40));
-            $pages = array_map(static fn (string $page): string => route($page, $trip), ['read', 'choose', 'where', 'where.sheet', 'fish', 'confirm', 'entries', 'sections', 'schools', 'bench', 'boat']);
+            $pages = array_map(
+                static fn (string $page): string => route($page, $trip),
+                ['read', 'choose', 'where', 'where.sheet', 'fish', 'confirm', 'entries', 'sections', 'schools', 'bench', 'boat'],
+            );
             foreach ($lures as $lure) {
                 $pages[] = route('choose', ['trip' => $trip, 'lure' => $lure]);
             }
@@ -59,11 +62,24 @@ final class MetricPagesTest extends WaterTestCase
 
     private function assertMetric(string $page, string $html): void
     {
-        $text = (string) preg_replace(['#<script.*?</script>#s', '#<style.*?</style>#s', '#\s(?:name|id|for|href|data-[\w-]+|aria-describedby|class|value|x-[\w:-]+|viewBox|d|points|action)="[^"]*"#', '#<code>.*?</code>#s'], ' ', $html);
+        $text = (string) preg_replace(
+            [
+                '#<script.*?</script>#s',
+                '#<style.*?</style>#s',
+                '#\s(?:name|id|for|href|data-[\w-]+|aria-describedby|class|value|x-[\w:-]+|viewBox|d|points|action)="[^"]*"#',
+                '#<code>.*?</code>#s',
+            ],
+            ' ',
+            $html,
+        );
         // Once as it is written, once as it is read: a number and its unit may stand in two elements.
         foreach ([$text, strip_tags($text)] as $said) {
             $said = html_entity_decode($said);
-            self::assertSame(0, preg_match(self::FOREIGN, $said, $found, PREG_OFFSET_CAPTURE), $page.': …'.trim((string) preg_replace('/\s+/', ' ', mb_strcut($said, max(0, (int) ($found[0][1] ?? 0) - 120), 220))).'…');
+            self::assertSame(
+                0,
+                preg_match(self::FOREIGN, $said, $found, PREG_OFFSET_CAPTURE),
+                $page.': …'.trim((string) preg_replace('/\s+/', ' ', mb_strcut($said, max(0, (int) ($found[0][1] ?? 0) - 120), 220))).'…',
+            );
         }
     }
 
@@ -79,22 +95,78 @@ final class MetricPagesTest extends WaterTestCase
             $lines .= sprintf("%.6f,%.6f,%.2f\n", -80.1 + $i % 30 * 0.0001, 36.9 + intdiv($i, 30) * 0.0001, 1 + abs($i % 30 - 15) / 4 + intdiv($i, 30) / 9);
         }
         $this->post(route('lake.take', $lake), ['file' => UploadedFile::fake()->createWithContent('weiher.csv', $lines)])->assertSessionHasNoErrors();
-        foreach ([['Steg', 'dock', ['dock'], ['kind' => 'floating', 'inside_ft' => 3.0, 'outside_ft' => 12.0, 'walkway_ft' => 20.0, 'extras' => ['ladder', 'brush']]], ['Pfähle', 'dock', ['dock'], ['kind' => 'piling', 'inside_ft' => 2.0, 'outside_ft' => 9.0, 'walkway_ft' => 60.0, 'extras' => []]], ['Bank', 'gravel_bar', ['rock'], null], ['Kante', 'ledge', ['none'], null]] as $i => [$name, $structure, $cover, $dock]) {
-            $lake->spots()->create(['name' => $name, 'lat' => 36.9003 + $i / 4000, 'lon' => -80.0992 + $i / 4000, 'structure' => $structure, 'cover' => $cover, 'shallow_ft' => 2 + $i, 'deep_ft' => 9 + 4 * $i, 'depth_nearby_ft' => 25, 'bank_faces_deg' => 40 + 60 * $i, 'object_height_ft' => 40, 'setback_ft' => 4, 'flows_to_deg' => 90, 'dock' => $dock, ...$lake->read(36.9003 + $i / 4000, -80.0992 + $i / 4000)]);
+        foreach ([
+            ['Steg', 'dock', ['dock'], ['kind' => 'floating', 'inside_ft' => 3.0, 'outside_ft' => 12.0, 'walkway_ft' => 20.0, 'extras' => ['ladder', 'brush']]],
+            ['Pfähle', 'dock', ['dock'], ['kind' => 'piling', 'inside_ft' => 2.0, 'outside_ft' => 9.0, 'walkway_ft' => 60.0, 'extras' => []]],
+            ['Bank', 'gravel_bar', ['rock'], null],
+            ['Kante', 'ledge', ['none'], null],
+        ] as $i => [$name, $structure, $cover, $dock]) {
+            $lake->spots()->create(
+                [
+                    'name' => $name, 'lat' => 36.9003 + $i / 4000, 'lon' => -80.0992 + $i / 4000, 'structure' => $structure, 'cover' => $cover,
+                    'shallow_ft' => 2 + $i, 'deep_ft' => 9 + 4 * $i, 'depth_nearby_ft' => 25, 'bank_faces_deg' => 40 + 60 * $i,
+                    'object_height_ft' => 40, 'setback_ft' => 4, 'flows_to_deg' => 90, 'dock' => $dock,
+                    ...$lake->read(36.9003 + $i / 4000, -80.0992 + $i / 4000),
+                ],
+            );
         }
         $trips = [];
         foreach ([
-            ['species' => 'largemouth_bass', 'date' => '2026-04-12', 'water' => ['temp_f' => 54, 'temp_trend_f_per_day' => 1.1, 'visibility_ft' => 1.2, 'normal_visibility_ft' => 6, 'level_change_ft_per_week' => 1.2, 'inflow' => ['running' => true, 'relative_temp' => 'colder', 'muddy' => true], 'days_since_storm' => 2], 'weather' => ['sky' => 'overcast', 'wind_mph' => 15, 'wind_from_deg' => 220, 'front' => 'approaching'], 'spot' => ['structure' => 'secondary_point', 'cover' => ['laydown'], 'depth_ft' => [2, 8], 'depth_nearby_ft' => 20]],
-            ['species' => 'spotted_bass', 'date' => '2026-07-18', 'water' => ['temp_f' => 86, 'visibility_ft' => 9, 'normal_visibility_ft' => 7, 'level_ft' => -1.5, 'level_change_ft_per_week' => -1.4], 'weather' => ['sky' => 'clear', 'wind_mph' => 2, 'front' => 'post_1'], 'spot' => ['structure' => 'dock', 'cover' => ['dock'], 'depth_ft' => [3, 14], 'shaded' => true, 'shade_width_ft' => 14, 'dock' => ['kind' => 'floating', 'part' => 'inside', 'depth_ft' => 4]]],
-            ['species' => 'walleye', 'date' => '2026-11-02', 'time' => '07:00', 'water' => ['temp_f' => 46, 'visibility_ft' => 4, 'current' => 'moderate'], 'weather' => ['sky' => 'rain', 'wind_mph' => 20], 'waterbody' => 'river'],
-            ['species' => 'northern_pike', 'date' => '2026-05-20', 'water' => ['temp_f' => 61], 'sections' => [['name' => 'Oben', 'temp_f' => 64, 'visibility_ft' => 2], ['name' => 'Unten', 'temp_f' => 55]], 'mode' => 'troll'],
+            [
+                'species' => 'largemouth_bass',
+                'date' => '2026-04-12',
+                'water' => [
+                    'temp_f' => 54,
+                    'temp_trend_f_per_day' => 1.1,
+                    'visibility_ft' => 1.2,
+                    'normal_visibility_ft' => 6,
+                    'level_change_ft_per_week' => 1.2,
+                    'inflow' => ['running' => true, 'relative_temp' => 'colder', 'muddy' => true],
+                    'days_since_storm' => 2,
+                ],
+                'weather' => ['sky' => 'overcast', 'wind_mph' => 15, 'wind_from_deg' => 220, 'front' => 'approaching'],
+                'spot' => ['structure' => 'secondary_point', 'cover' => ['laydown'], 'depth_ft' => [2, 8], 'depth_nearby_ft' => 20],
+            ],
+            [
+                'species' => 'spotted_bass',
+                'date' => '2026-07-18',
+                'water' => ['temp_f' => 86, 'visibility_ft' => 9, 'normal_visibility_ft' => 7, 'level_ft' => -1.5, 'level_change_ft_per_week' => -1.4],
+                'weather' => ['sky' => 'clear', 'wind_mph' => 2, 'front' => 'post_1'],
+                'spot' => [
+                    'structure' => 'dock', 'cover' => ['dock'], 'depth_ft' => [3, 14], 'shaded' => true, 'shade_width_ft' => 14,
+                    'dock' => ['kind' => 'floating', 'part' => 'inside', 'depth_ft' => 4],
+                ],
+            ],
+            [
+                'species' => 'walleye',
+                'date' => '2026-11-02',
+                'time' => '07:00',
+                'water' => ['temp_f' => 46, 'visibility_ft' => 4, 'current' => 'moderate'],
+                'weather' => ['sky' => 'rain', 'wind_mph' => 20],
+                'waterbody' => 'river',
+            ],
+            [
+                'species' => 'northern_pike',
+                'date' => '2026-05-20',
+                'water' => ['temp_f' => 61],
+                'sections' => [['name' => 'Oben', 'temp_f' => 64, 'visibility_ft' => 2], ['name' => 'Unten', 'temp_f' => 55]],
+                'mode' => 'troll',
+            ],
         ] as $i => $conditions) {
             $trip = $this->trip($wren, $conditions + ['lat' => 36.9, 'lon' => -80.1, 'timezone' => 'America/New_York']);
             $trip->update(['lake_id' => $lake->id]);
             $trips[] = $trip = $trip->fresh()?->load('user') ?? $trip;
             foreach ([['Steg', 'spinnerbait', 3], ['Bank', 'jerkbait', 7], ['Steg', 'football_jig', 14]] as [$spot, $lure, $depth]) {
                 $stint = (string) Str::uuid();
-                $this->log($trip, [['depth_ft' => $depth] + $this->stint($stint, $spot, $lure), $this->event('casts', ['stint' => $stint, 'count' => 14]), $this->event('contact', ['stint' => $stint, 'contact' => $fish = (string) Str::uuid(), 'contact_kind' => 'caught']), $this->event('detail', ['contact' => $fish, 'fields' => ['length' => 41, 'depth' => 1.5], 'units' => 'metric'])])->assertOk();
+                $this->log(
+                    $trip,
+                    [
+                        ['depth_ft' => $depth] + $this->stint($stint, $spot, $lure),
+                        $this->event('casts', ['stint' => $stint, 'count' => 14]),
+                        $this->event('contact', ['stint' => $stint, 'contact' => $fish = (string) Str::uuid(), 'contact_kind' => 'caught']),
+                        $this->event('detail', ['contact' => $fish, 'fields' => ['length' => 41, 'depth' => 1.5], 'units' => 'metric']),
+                    ],
+                )->assertOk();
             }
             $this->post(route('where.route', $trip), ['from' => '07:00', 'to' => '11:00', 'minutes' => 15, 'speed' => 30]);
         }

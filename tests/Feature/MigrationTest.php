@@ -53,6 +53,13 @@ final class MigrationTest extends TestCase
     /** @return list<string> */
     private function shape(): array
     {
-        return array_map(static fn (object $t): string => (string) preg_replace('/ AUTO_INCREMENT=\d+/', '', (string) array_values((array) DB::selectOne('show create table `'.array_values((array) $t)[0].'`'))[1]), DB::select('show tables'));
+        return array_map(
+            static fn (object $t): string => (string) preg_replace(
+                '/ AUTO_INCREMENT=\d+/',
+                '',
+                (string) array_values((array) DB::selectOne('show create table `'.array_values((array) $t)[0].'`'))[1],
+            ),
+            DB::select('show tables'),
+        );
     }
 }

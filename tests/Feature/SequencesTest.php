@@ -17,7 +17,10 @@ final class SequencesTest extends WaterTestCase
         $this->actingAs($wren = $this->angler());
         $trip = $this->trip($wren);
         $usual = ['at' => '2026-04-20T08:00:00', 'color' => 'bright', 'depth_ft' => 3, 'retrieve' => 'medium'];
-        $events = array_map(static fn (array $e): array => self::named($e['kind'] === 'stint' ? $e + $usual : $e + ['at' => $usual['at']]), $sequence['events']);
+        $events = array_map(
+            static fn (array $e): array => self::named($e['kind'] === 'stint' ? $e + $usual : $e + ['at' => $usual['at']]),
+            $sequence['events'],
+        );
         $state = $this->log($trip, $events)->assertOk()->json('state');
         self::assertEquals(array_map(self::named(...), $sequence['stints']), array_map(self::shown(...), $state['stints']));
         self::assertSame(array_map(self::id(...), $sequence['undo']), array_column($state['undo'], 'id'));
@@ -39,7 +42,10 @@ final class SequencesTest extends WaterTestCase
      */
     private static function shown(array $stint): array
     {
-        $contact = static fn (array $c): array => array_filter(Arr::only($c, ['id', 'kind', 'cast', 'species', 'length', 'depth']), static fn (mixed $v): bool => $v !== null);
+        $contact = static fn (array $c): array => array_filter(
+            Arr::only($c, ['id', 'kind', 'cast', 'species', 'length', 'depth']),
+            static fn (mixed $v): bool => $v !== null,
+        );
 
         return ['contacts' => array_map($contact, $stint['contacts'])]
             + array_filter(Arr::only($stint, ['id', 'spot', 'lure', 'angler', 'casts', 'cover_part']), static fn (mixed $v): bool => $v !== null);

@@ -21,7 +21,11 @@ final class SumsTest extends WaterTestCase
         $fish = (string) Str::uuid();
         $out = $this->event('remove', ['stint' => $point]);
         $steps = [
-            [$this->stint($wall, 'Wall'), $this->event('casts', ['stint' => $wall, 'count' => 7]), $this->event('contact', ['stint' => $wall, 'contact' => $fish, 'contact_kind' => 'caught'])],
+            [
+                $this->stint($wall, 'Wall'),
+                $this->event('casts', ['stint' => $wall, 'count' => 7]),
+                $this->event('contact', ['stint' => $wall, 'contact' => $fish, 'contact_kind' => 'caught']),
+            ],
             [$this->stint($point, 'Point'), $this->event('casts', ['stint' => $point, 'count' => 3])],
             [$this->event('detail', ['contact' => $fish, 'fields' => ['kind' => 'bump']])],
             [$this->event('amend', ['stint' => $point, 'fields' => ['spot' => 'wall']])],
@@ -42,7 +46,14 @@ final class SumsTest extends WaterTestCase
         $this->actingAs($wren = $this->angler());
         $trip = $this->trip($wren);
         $stint = (string) Str::uuid();
-        $this->log($trip, [$this->stint($stint, 'Wall'), $this->event('casts', ['stint' => $stint, 'count' => 7]), $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'missed'])])->assertOk();
+        $this->log(
+            $trip,
+            [
+                $this->stint($stint, 'Wall'),
+                $this->event('casts', ['stint' => $stint, 'count' => 7]),
+                $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'missed']),
+            ],
+        )->assertOk();
         $before = $this->kept($trip);
         DB::table('spot_sums')->delete();
         (require database_path('migrations/2026_11_28_000028_fill_spot_sums.php'))->up();
@@ -59,7 +70,14 @@ final class SumsTest extends WaterTestCase
             $trip->update(['lake_id' => $lake->id]);
         }
         $stint = (string) Str::uuid();
-        $this->log($before->refresh(), [$this->stint($stint, 'Wall'), $this->event('casts', ['stint' => $stint, 'count' => 30]), $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'caught'])])->assertOk();
+        $this->log(
+            $before->refresh(),
+            [
+                $this->stint($stint, 'Wall'),
+                $this->event('casts', ['stint' => $stint, 'count' => 30]),
+                $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'caught']),
+            ],
+        )->assertOk();
         $spot->update(['name' => 'Rock wall']);
         $ranked = (new DayOnLake($today->refresh()->load('user'), $lake->refresh()))->ranked(540)[0];
         self::assertSame('Rock wall', $ranked->place->name);
@@ -84,7 +102,10 @@ final class SumsTest extends WaterTestCase
         $trip = $this->trip($wren, ['water' => ['temp_f' => 60, 'visibility_ft' => 3]]);
         $rods = $this->log($trip, [])->assertOk()->json('state.rods');
         self::assertStringContainsString('<svg', $rods[0]['slice']);
-        $again = fn (): array => $this->postJson(route('log', $trip), ['events' => [], 'slices' => array_column($rods, 'slice_key')])->assertOk()->json('state.rods');
+        $again = fn (): array => $this->postJson(
+            route('log', $trip),
+            ['events' => [], 'slices' => array_column($rods, 'slice_key')],
+        )->assertOk()->json('state.rods');
         self::assertSame(array_fill(0, count($rods), null), array_column($again(), 'slice'));
         $this->patchJson(route('conditions.change', $trip), ['field' => 'water.visibility_ft', 'value' => 9])->assertOk();
         self::assertStringContainsString('<svg', (string) $again()[0]['slice'], 'other water, another slice');
@@ -93,7 +114,9 @@ final class SumsTest extends WaterTestCase
     /** @return array<string, array{int, float}> casts and weighed contacts by spot, as they are kept */
     private function kept(Trip $trip): array
     {
-        return DB::table('spot_sums')->where('trip_id', $trip->id)->get()->mapWithKeys(static fn (object $r): array => [mb_strtolower($r->spot) => [(int) $r->casts, (float) $r->contacts_weighed]])->sortKeys()->all();
+        return DB::table('spot_sums')->where('trip_id', $trip->id)->get()->mapWithKeys(
+            static fn (object $r): array => [mb_strtolower($r->spot) => [(int) $r->casts, (float) $r->contacts_weighed]],
+        )->sortKeys()->all();
     }
 
     /** @return array<string, array{int, float}> the same added up from the log itself */

@@ -21,24 +21,44 @@ final class WhereTest extends WaterTestCase
     public function test_a_dock_is_read_for_the_hour_that_is_looked_at(): void
     {
         [$trip, $lake] = $this->river(['water' => ['temp_f' => 80, 'visibility_ft' => 3], 'weather' => ['sky' => 'clear']]);
-        $dock = $this->spot($lake, ['name' => 'Slip', 'structure' => 'dock', 'cover' => ['dock'], 'bank_faces_deg' => 0, 'dock' => ['kind' => 'floating', 'inside_ft' => 3.0, 'outside_ft' => 9.0, 'walkway_ft' => 20.0, 'extras' => ['ladder']]]);
+        $dock = $this->spot(
+            $lake,
+            [
+                'name' => 'Slip',
+                'structure' => 'dock',
+                'cover' => ['dock'],
+                'bank_faces_deg' => 0,
+                'dock' => ['kind' => 'floating', 'inside_ft' => 3.0, 'outside_ft' => 9.0, 'walkway_ft' => 20.0, 'extras' => ['ladder']],
+            ],
+        );
         $day = new DayOnLake($trip, $lake->refresh());
         foreach ([510 => DockSide::Left, 1080 => DockSide::Right] as $minute => $side) {
             $today = new SpotToday($day, $dock, $minute);
             self::assertSame($side, $today->dockShade()?->side);
             self::assertSame($side, $today->boat()?->side);
             self::assertSame($side, collect($today->marks())->firstWhere('part', Aim::Walkway)?->side);
-            $this->get(route('where', ['trip' => $trip, 'spot' => $dock->id, 'minute' => $minute]))->assertOk()->assertSee("on its {$side->value}, shaded side")->assertSee('dock-shade', false)->assertSee('3 ft inside');
+            $this->get(
+                route('where', ['trip' => $trip, 'spot' => $dock->id, 'minute' => $minute]),
+            )->assertOk()->assertSee("on its {$side->value}, shaded side")->assertSee('dock-shade', false)->assertSee('3 ft inside');
         }
         $night = new SpotToday($day, $dock, 1400);
         self::assertNull($night->dockShade());
         self::assertNotSame([], $night->marks());
         self::assertCount(1, $night->row());
-        $lake->spots()->create(['name' => 'Twin', 'lat' => 36.9001, 'lon' => -80.0995, 'dock' => ['kind' => 'piling', 'inside_ft' => 3.5, 'outside_ft' => 8.0, 'walkway_ft' => 10.0, 'extras' => ['ramp_beside']]]);
+        $lake->spots()->create(
+            [
+                'name' => 'Twin',
+                'lat' => 36.9001,
+                'lon' => -80.0995,
+                'dock' => ['kind' => 'piling', 'inside_ft' => 3.5, 'outside_ft' => 8.0, 'walkway_ft' => 10.0, 'extras' => ['ramp_beside']],
+            ],
+        );
         $two = new SpotToday(new DayOnLake($trip, $lake->refresh()), $dock, 600);
         self::assertSame('Twin', $two->row()[0]['dock']->name, 'S16: the ramp beside it');
         self::assertSame(['Twin'], array_map(fn ($d): string => $d->name, $two->docksLikeIt()), 'S17');
-        $this->get(route('where', ['trip' => $trip, 'spot' => $dock->id]))->assertOk()->assertSee('The row of docks')->assertSee('Same depth inside and outside: Twin');
+        $this->get(
+            route('where', ['trip' => $trip, 'spot' => $dock->id]),
+        )->assertOk()->assertSee('The row of docks')->assertSee('Same depth inside and outside: Twin');
     }
 
     public function test_a_place_in_current_is_drawn_where_the_current_is_known_or_taken_to_run_along_the_bank(): void
@@ -48,7 +68,9 @@ final class WhereTest extends WaterTestCase
         $today = new SpotToday(new DayOnLake($trip, $lake->refresh()), $bar, 600);
         self::assertTrue($today->flowSaid);
         self::assertGreaterThan(0, $today->current?->fishFt[0], 'below the bar: the current goes east');
-        $this->get(route('where', ['trip' => $trip, 'spot' => $bar->id]))->assertOk()->assertSee('In the current')->assertSee('below the bar, on the deep side')->assertDontSee('taken to run along the bank');
+        $this->get(
+            route('where', ['trip' => $trip, 'spot' => $bar->id]),
+        )->assertOk()->assertSee('In the current')->assertSee('below the bar, on the deep side')->assertDontSee('taken to run along the bank');
         $bar->update(['flows_to_deg' => null, 'bank_faces_deg' => 10]);
         $guessed = new SpotToday(new DayOnLake($trip, $lake->refresh()), $bar->refresh(), 600);
         self::assertFalse($guessed->flowSaid);
@@ -65,9 +87,18 @@ final class WhereTest extends WaterTestCase
     {
         [$trip, $lake] = $this->river(['water' => ['temp_f' => 80]]);
         $spot = $this->spot($lake, ['name' => 'Old name', 'structure' => 'ledge']);
-        $past = $trip->user->trips()->create(['name' => 'Before', 'lake_id' => $lake->id, 'conditions' => ['date' => '2026-07-01'] + $trip->conditions])->load('user');
+        $past = $trip->user->trips()->create(
+            ['name' => 'Before', 'lake_id' => $lake->id, 'conditions' => ['date' => '2026-07-01'] + $trip->conditions],
+        )->load('user');
         $stint = (string) Str::uuid();
-        $this->log($past, [$this->stint($stint, 'Old name'), $this->event('casts', ['stint' => $stint, 'count' => 40]), $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'caught'])])->assertOk();
+        $this->log(
+            $past,
+            [
+                $this->stint($stint, 'Old name'),
+                $this->event('casts', ['stint' => $stint, 'count' => 40]),
+                $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'caught']),
+            ],
+        )->assertOk();
         $reason = fn (): ?string => collect((new DayOnLake($trip, $lake->refresh()))->ranked(600)[0]->reasons)->firstWhere('ruleId', 'S1')?->text;
         self::assertSame('Your own log in this stage: contacts worth 1.0 in 40 casts.', $reason());
         $spot->update(['name' => 'New name']);
@@ -86,7 +117,11 @@ final class WhereTest extends WaterTestCase
         }
         $day = new DayOnLake($trip, $lake->refresh());
         $shades = $day->shades(['West bank', 'South bank']);
-        self::assertSame(['West bank', 'South bank'], array_values(array_unique(array_map(static fn (Fished $f): string => $f->label, $shades))), 'in the order asked for');
+        self::assertSame(
+            ['West bank', 'South bank'],
+            array_values(array_unique(array_map(static fn (Fished $f): string => $f->label, $shades))),
+            'in the order asked for',
+        );
         foreach ($shades as $window) {
             self::assertLessThanOrEqual($window->to, $window->from);
         }
@@ -103,8 +138,18 @@ final class WhereTest extends WaterTestCase
         $this->spot($lake, ['name' => 'Its like', 'structure' => 'ledge', 'cover' => ['rock'], 'shallow_ft' => 9, 'deep_ft' => 16]);
         $this->spot($lake, ['name' => 'Other', 'structure' => 'flat', 'cover' => ['reeds'], 'shallow_ft' => 1, 'deep_ft' => 3]);
         $stint = (string) Str::uuid();
-        $this->log($trip, [$this->stint($stint, 'Paid'), $this->event('casts', ['stint' => $stint, 'count' => 10]), $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'caught'])])->assertOk();
-        $this->get(route('confirm', $trip))->assertOk()->assertSee('Its like on the plan')->assertSee(route('where', ['trip' => $trip, 'spot' => $paid->id]), false);
+        $this->log(
+            $trip,
+            [
+                $this->stint($stint, 'Paid'),
+                $this->event('casts', ['stint' => $stint, 'count' => 10]),
+                $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'caught']),
+            ],
+        )->assertOk();
+        $this->get(route('confirm', $trip))->assertOk()->assertSee('Its like on the plan')->assertSee(
+            route('where', ['trip' => $trip, 'spot' => $paid->id]),
+            false,
+        );
         $plan = (string) $this->get(route('where', ['trip' => $trip, 'spot' => $paid->id]))->assertOk()->getContent();
         self::assertSame(1, preg_match_all('/class="plan-spot [^"]*alike/', $plan), 'one is ringed');
     }

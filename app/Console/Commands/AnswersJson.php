@@ -18,7 +18,12 @@ trait AnswersJson
         $file = $this->option('in');
         $text = is_string($file) ? (is_dir($file) ? false : @file_get_contents($file)) : stream_get_contents(STDIN);
         if ($text === false) {
-            return $this->refuse([['path' => '--in', 'message' => is_string($file) && file_exists($file) ? 'is no file that can be read.' : "names no file: there is no {$file}."]]);
+            return $this->refuse(
+                [[
+                    'path' => '--in',
+                    'message' => is_string($file) && file_exists($file) ? 'is no file that can be read.' : "names no file: there is no {$file}.",
+                ]],
+            );
         }
         // Some editors put a mark of the coding in front.
         $text = preg_replace('/^\xEF\xBB\xBF/', '', $text) ?? $text;
@@ -35,7 +40,10 @@ trait AnswersJson
         } catch (InvalidInput $e) {
             return $this->refuse($e->toArray());
         }
-        $this->output->getOutput()->writeln(json_encode($out, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT), OutputInterface::OUTPUT_RAW);
+        $this->output->getOutput()->writeln(
+            json_encode($out, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT),
+            OutputInterface::OUTPUT_RAW,
+        );
 
         return 0;
     }

@@ -20,9 +20,21 @@ final class EddyGenerate extends Command
     {
         $angler = User::query()->firstOrCreate(['email' => (string) $this->argument('email')], ['name' => 'Measured', 'password' => bin2hex(random_bytes(12))]);
         if (! $angler->trips()->exists()) {
-            DB::transaction(fn () => (new Generator($angler))->bulk((int) $this->option('casts'), (int) $this->option('contacts'), ['species' => 'largemouth_bass', 'date' => '2026-05-02', 'water' => ['temp_f' => 66, 'visibility_ft' => 3]]));
+            DB::transaction(
+                fn () => (new Generator($angler))->bulk(
+                    (int) $this->option('casts'),
+                    (int) $this->option('contacts'),
+                    ['species' => 'largemouth_bass', 'date' => '2026-05-02', 'water' => ['temp_f' => 66, 'visibility_ft' => 3]],
+                ),
+            );
         }
-        $this->info(sprintf('%s: %d days, %d casts, %d contacts.', $angler->email, $angler->trips()->count(), (int) DB::table('stints')->join('trips', 'trips.id', '=', 'trip_id')->where('user_id', $angler->id)->sum('cast_count'), DB::table('contacts')->join('trips', 'trips.id', '=', 'trip_id')->where('user_id', $angler->id)->count()));
+        $this->info(sprintf(
+            '%s: %d days, %d casts, %d contacts.',
+            $angler->email,
+            $angler->trips()->count(),
+            (int) DB::table('stints')->join('trips', 'trips.id', '=', 'trip_id')->where('user_id', $angler->id)->sum('cast_count'),
+            DB::table('contacts')->join('trips', 'trips.id', '=', 'trip_id')->where('user_id', $angler->id)->count(),
+        ));
 
         return 0;
     }

@@ -85,7 +85,16 @@ final class EddyImport extends Command
     /** @return list<string> */
     private static function answers(Question $question): array
     {
-        return array_map(static fn (string $answer, string $words): string => sprintf('--say=%s=%s  %s', $question->key, $question->key === 'columns' ? 'LON,LAT,DEPTH' : $answer, $words), array_map(strval(...), array_keys($question->options)), $question->options);
+        return array_map(
+            static fn (string $answer, string $words): string => sprintf(
+                '--say=%s=%s  %s',
+                $question->key,
+                $question->key === 'columns' ? 'LON,LAT,DEPTH' : $answer,
+                $words,
+            ),
+            array_map(strval(...), array_keys($question->options)),
+            $question->options,
+        );
     }
 
     private function no(string $why): int

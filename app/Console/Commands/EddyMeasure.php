@@ -34,7 +34,10 @@ final class EddyMeasure extends Command
         $reading = WaterReader::read(Settler::settle($trip->told()));
         $this->tell('prior of the season', fn () => History::before($trip, $reading));
         $deck = new Deck($trip, new Units(false));
-        $this->tell('evidence of a day: log read, weighed, pattern, next move', fn () => new DayEvidence($trip, $trip->stints()->with('contacts')->get(), $reading, $deck->toFish->choices));
+        $this->tell(
+            'evidence of a day: log read, weighed, pattern, next move',
+            fn () => new DayEvidence($trip, $trip->stints()->with('contacts')->get(), $reading, $deck->toFish->choices),
+        );
         $this->tell('the same with the plan, the rods and what was never tried', function () use ($trip): void {
             $deck = new Deck($trip, new Units(false));
             $deck->neverTried();
@@ -42,7 +45,9 @@ final class EddyMeasure extends Command
         $this->tell('state of the deck with every slice', fn () => (new Deck($trip, new Units(false)))->state());
         $fresh = $angler->trips()->create(['name' => 'Queue', 'conditions' => $trip->conditions])->load('user');
         $stint = (string) Str::uuid();
-        $event = fn (string $kind, array $more): array => ['id' => (string) Str::uuid(), 'kind' => $kind, 'at' => '2026-05-02T08:00:00', 'stint' => $stint] + $more;
+        $event = fn (string $kind, array $more): array => [
+            'id' => (string) Str::uuid(), 'kind' => $kind, 'at' => '2026-05-02T08:00:00', 'stint' => $stint,
+        ] + $more;
         $events = [$event('stint', ['spot' => 'A', 'lure' => 'jerkbait', 'color' => 'white', 'depth_ft' => 4, 'retrieve' => 'medium'])];
         for ($i = 0; $i < 1999; $i++) {
             $events[] = $i % 10 === 9 ? $event('contact', ['contact' => (string) Str::uuid(), 'contact_kind' => 'bump']) : $event('casts', ['count' => 1]);

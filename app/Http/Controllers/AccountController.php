@@ -42,7 +42,9 @@ final class AccountController
         $sender = 'sign-in-from:'.sha1((string) $request->ip());
         foreach ([$key => self::TRIES, $sender => self::TRIES_OF_SENDER] as $limit => $tries) {
             if (RateLimiter::tooManyAttempts($limit, $tries)) {
-                throw ValidationException::withMessages(['email' => sprintf('Too many tries. Try again in %d seconds.', RateLimiter::availableIn($limit))])->status(429);
+                throw ValidationException::withMessages(
+                    ['email' => sprintf('Too many tries. Try again in %d seconds.', RateLimiter::availableIn($limit))],
+                )->status(429);
             }
         }
         $user = User::query()->where('email', $given['email'])->first();

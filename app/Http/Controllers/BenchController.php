@@ -18,6 +18,12 @@ final class BenchController
     {
         $plan = $trip->plan();
 
-        return view('bench.show', ['trip' => $trip, 'plan' => $plan, 'families' => Catalog::all(), 'deepest' => self::DEEPEST_FT, 'layers' => Scene::layers($plan->reading, self::DEEPEST_FT)]);
+        return view(
+            'bench.show',
+            [
+                'trip' => $trip, 'plan' => $plan, 'families' => Catalog::all(), 'deepest' => self::DEEPEST_FT,
+                'layers' => Scene::layers($plan->reading, self::DEEPEST_FT),
+            ],
+        );
     }
 }

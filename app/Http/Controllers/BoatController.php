@@ -20,7 +20,10 @@ final class BoatController
 
     public function take(Request $request, Trip $trip): RedirectResponse
     {
-        $given = $request->validate(['recording' => ['required', 'file', 'max:450']], ['recording.max' => 'The recording is larger than 450 KB; larger ones are read by php artisan eddy:listen --file.']);
+        $given = $request->validate(
+            ['recording' => ['required', 'file', 'max:450']],
+            ['recording.max' => 'The recording is larger than 450 KB; larger ones are read by php artisan eddy:listen --file.'],
+        );
         $listener = new Listener($trip);
         $lines = fopen($given['recording']->getRealPath(), 'rb');
         while ($lines !== false && ($line = fgets($lines, 512)) !== false) {
@@ -31,6 +34,9 @@ final class BoatController
         }
         $listener->keep();
 
-        return redirect()->route('boat', $trip)->with('said', sprintf('%d sentences read, %d lines broken.', $listener->state()->heard, array_sum($listener->state()->broken)));
+        return redirect()->route('boat', $trip)->with(
+            'said',
+            sprintf('%d sentences read, %d lines broken.', $listener->state()->heard, array_sum($listener->state()->broken)),
+        );
     }
 }

@@ -59,6 +59,10 @@ final class CastController
     {
         $number = static fn (string $key): ?float => isset($given[$key]) ? (float) $given[$key] : null;
 
-        return Setup::of(Catalog::get($lure), $reading, new Wish($angle, $number('cast_ft'), $number('weight_oz'), $number('speed_ft_s'), $number('depth_ft'), RodTip::from($given['rod_tip'] ?? 'low')));
+        return Setup::of(
+            Catalog::get($lure),
+            $reading,
+            new Wish($angle, $number('cast_ft'), $number('weight_oz'), $number('speed_ft_s'), $number('depth_ft'), RodTip::from($given['rod_tip'] ?? 'low')),
+        );
     }
 }

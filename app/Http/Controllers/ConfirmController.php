@@ -46,6 +46,9 @@ final class ConfirmController
     {
         $trip->update(['closed_at' => $trip->isOpen() ? now() : null]);
 
-        return redirect()->route('confirm', $trip)->with('said', $trip->isOpen() ? 'The day is open again.' : 'The day is closed. Late entries from a device still find their way in.');
+        return redirect()->route('confirm', $trip)->with(
+            'said',
+            $trip->isOpen() ? 'The day is open again.' : 'The day is closed. Late entries from a device still find their way in.',
+        );
     }
 }

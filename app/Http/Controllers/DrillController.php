@@ -20,7 +20,13 @@ final class DrillController
 {
     public function index(Request $request): View
     {
-        return view('drill.index', ['drills' => $request->user()->trips()->whereNotNull('drill_seed')->withCount('contacts')->latest('id')->limit(20)->get(), 'ask' => (string) Str::uuid()]);
+        return view(
+            'drill.index',
+            [
+                'drills' => $request->user()->trips()->whereNotNull('drill_seed')->withCount('contacts')->latest('id')->limit(20)->get(),
+                'ask' => (string) Str::uuid(),
+            ],
+        );
     }
 
     public function begin(Request $request): RedirectResponse
@@ -29,7 +35,10 @@ final class DrillController
         $seed = (int) ($given['seed'] ?? random_int(1, 999999));
         $trip = $request->user()->trips()->firstOrCreate(['ask' => $given['ask']], [
             'name' => "Drill on hidden day {$seed}", 'drill_seed' => $seed,
-            'conditions' => ['species' => 'largemouth_bass', 'date' => '2026-05-02', 'time' => '07:00', 'water' => ['temp_f' => 66], 'timezone' => 'America/New_York'],
+            'conditions' => [
+                'species' => 'largemouth_bass', 'date' => '2026-05-02', 'time' => '07:00', 'water' => ['temp_f' => 66],
+                'timezone' => 'America/New_York',
+            ],
         ]);
 
         return redirect()->route('fish', $trip);
@@ -44,6 +53,16 @@ final class DrillController
         $casts = $deck->day->evidence->casts();
         $weight = array_sum(array_map(fn ($s): float => $s->weight(), $deck->day->evidence->stints));
 
-        return view('drill.end', ['trip' => $trip, 'hidden' => $day, 'casts' => $casts, 'weight' => $weight, 'day' => $deck->day, 'advised' => $casts === 0 ? null : Outing::fish($day, new FollowsAdvice($trip->user->schools()), $casts)]);
+        return view(
+            'drill.end',
+            [
+                'trip' => $trip,
+                'hidden' => $day,
+                'casts' => $casts,
+                'weight' => $weight,
+                'day' => $deck->day,
+                'advised' => $casts === 0 ? null : Outing::fish($day, new FollowsAdvice($trip->user->schools()), $casts),
+            ],
+        );
     }
 }

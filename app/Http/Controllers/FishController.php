@@ -27,7 +27,12 @@ final class FishController
     /** Takes a batch; the state comes with the last one only, since a long queue has no use for it in between. */
     public function log(Request $request, Trip $trip): JsonResponse
     {
-        $given = $request->validate(['events' => ['present', 'array', 'list', 'max:'.self::MOST_EVENTS], 'more' => ['nullable', 'boolean'], 'slices' => ['nullable', 'array', 'list', 'max:100'], 'slices.*' => ['string', 'max:40']]);
+        $given = $request->validate(
+            [
+                'events' => ['present', 'array', 'list', 'max:'.self::MOST_EVENTS], 'more' => ['nullable', 'boolean'],
+                'slices' => ['nullable', 'array', 'list', 'max:100'], 'slices.*' => ['string', 'max:40'],
+            ],
+        );
         $answers = (new EventTaker($trip))->take($given['events']);
         if ($trip->drill_seed !== null) {
             DrillFish::answer($trip);

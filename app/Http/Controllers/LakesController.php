@@ -41,8 +41,13 @@ final class LakesController
 
     public function show(Request $request, Lake $lake): View
     {
-        $given = $request->validate(['q' => ['nullable', 'string', 'max:80'], 'page' => ['nullable', 'integer', 'between:1,100000'], 'spot' => ['nullable', 'integer']]);
-        $spots = $lake->spots()->when(isset($given['q']), static fn (Builder $q) => $q->whereRaw('name collate utf8mb4_unicode_ci like ?', ['%'.addcslashes((string) ($given['q'] ?? ''), '%_\\').'%']))->paginate(self::SPOTS_A_PAGE)->withQueryString();
+        $given = $request->validate(
+            ['q' => ['nullable', 'string', 'max:80'], 'page' => ['nullable', 'integer', 'between:1,100000'], 'spot' => ['nullable', 'integer']],
+        );
+        $spots = $lake->spots()->when(
+            isset($given['q']),
+            static fn (Builder $q) => $q->whereRaw('name collate utf8mb4_unicode_ci like ?', ['%'.addcslashes((string) ($given['q'] ?? ''), '%_\\').'%']),
+        )->paginate(self::SPOTS_A_PAGE)->withQueryString();
         // After an error the form that was sent is open again.
         $id = $given['spot'] ?? $request->old('id');
         $chosen = is_numeric($id) ? $lake->spots()->find((int) $id) : null;
@@ -63,7 +68,9 @@ final class LakesController
         }
 
         return view('lakes.show', [
-            'lake' => $lake, 'spots' => $spots, 'chosen' => $chosen, 'asked' => $given['q'] ?? '', 'features' => $features, 'plan' => $grid === null ? null : new PlanDrawing($grid),
+            'lake' => $lake, 'spots' => $spots, 'chosen' => $chosen, 'asked' => $given['q'] ?? '', 'features' => $features, 'plan' => $grid === null
+                ? null
+                : new PlanDrawing($grid),
             'layers' => $lake->layers()->get(), 'sheet' => new SpotSheet($request->user()->units()),
             'options' => ['structure' => Structure::keys(), 'cover' => Cover::keys(), 'bottom' => Bottom::keys()],
         ]);

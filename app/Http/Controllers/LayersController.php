@@ -32,7 +32,10 @@ final class LayersController
         [$least, $most] = Soundings::CELL_M;
         $given = $request->validate(
             ['file' => ['required', 'file', 'max:'.self::MOST_KB], 'cell' => ['nullable', 'numeric', "between:{$least},{$most}"]],
-            ['file.max' => 'The file is larger than 32 MB: take it in by php artisan eddy:import.', 'file.uploaded' => 'The file did not arrive whole; over 32 MB it is taken in by php artisan eddy:import.'],
+            [
+                'file.max' => 'The file is larger than 32 MB: take it in by php artisan eddy:import.',
+                'file.uploaded' => 'The file did not arrive whole; over 32 MB it is taken in by php artisan eddy:import.',
+            ],
         );
         if ($lake->layers()->where('state', Layer::WAITING)->count() >= self::WAITING_FILES) {
             return back()->withErrors(['file' => sprintf('%d files of this lake wait to be read already. Wait for them, or drop some.', self::WAITING_FILES)]);
@@ -75,7 +78,12 @@ final class LayersController
         if (isset($given['level'])) {
             $said['levelFt'] = $request->user()->units()->take('depth', (float) $given['level']);
         }
-        $one->update(['understood' => $said + ($given['then'] === 'look' ? ['look' => '1'] : []), 'state' => Layer::WAITING, 'problem' => null, 'heard_at' => now()]);
+        $one->update([
+            'understood' => $said + ($given['then'] === 'look' ? ['look' => '1'] : []),
+            'state' => Layer::WAITING,
+            'problem' => null,
+            'heard_at' => now(),
+        ]);
 
         return $this->read($lake, $one, false);
     }
@@ -104,13 +112,20 @@ final class LayersController
             $this->work($lake, new TakeLayer($one->id, $given['do']));
         }
 
-        return redirect()->route('lake', $lake)->with('said', ['out' => 'Taken out. It can be put back.', 'back' => 'Put back.', 'drop' => 'Dropped.'][$given['do']]);
+        return redirect()->route('lake', $lake)->with(
+            'said',
+            ['out' => 'Taken out. It can be put back.', 'back' => 'Put back.', 'drop' => 'Dropped.'][$given['do']],
+        );
     }
 
     /** How far the reading is, for the page that waits. */
     public function progress(Lake $lake): JsonResponse
     {
-        return new JsonResponse(['layers' => $lake->layers()->where('state', Layer::WAITING)->get()->map(static fn (Layer $l): array => ['id' => $l->id, 'read' => $l->things_read, 'stuck' => $l->isStuck()])->all()]);
+        return new JsonResponse(
+            ['layers' => $lake->layers()->where('state', Layer::WAITING)->get()->map(
+                static fn (Layer $l): array => ['id' => $l->id, 'read' => $l->things_read, 'stuck' => $l->isStuck()],
+            )->all()],
+        );
     }
 
     private function read(Lake $lake, Layer $layer, bool $fresh): RedirectResponse

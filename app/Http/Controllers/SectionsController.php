@@ -34,9 +34,22 @@ final class SectionsController
         $number = static fn (mixed $value): ?float => is_numeric($value) ? (float) $value : null;
         $named = array_values(array_filter($given['sections'], static fn (array $s): bool => trim((string) ($s['name'] ?? '')) !== ''));
         try {
-            StateOfDay::divide($trip, array_map(static fn (array $s): array => ['name' => $s['name'], 'temp' => $number($s['temp'] ?? null), 'visibility' => $number($s['visibility'] ?? null)], $named), $trip->user->units());
+            StateOfDay::divide(
+                $trip,
+                array_map(
+                    static fn (array $s): array => [
+                        'name' => $s['name'],
+                        'temp' => $number($s['temp'] ?? null),
+                        'visibility' => $number($s['visibility'] ?? null),
+                    ],
+                    $named,
+                ),
+                $trip->user->units(),
+            );
         } catch (InvalidInput $e) {
-            throw ValidationException::withMessages(array_combine(array_column($e->toArray(), 'path'), array_map(static fn (array $p): string => "{$p['path']} {$p['message']}", $e->toArray())));
+            throw ValidationException::withMessages(
+                array_combine(array_column($e->toArray(), 'path'), array_map(static fn (array $p): string => "{$p['path']} {$p['message']}", $e->toArray())),
+            );
         }
 
         return redirect()->route('sections', $trip)->with('said', 'Kept.');

@@ -14,7 +14,11 @@ final class ServiceWorkerController
         $manifest = is_file($file = public_path('build/manifest.json')) ? (string) file_get_contents($file) : '{}';
         $assets = [];
         foreach (json_decode($manifest, true, flags: JSON_THROW_ON_ERROR) as $entry) {
-            array_push($assets, "/build/{$entry['file']}", ...array_map(static fn (string $path): string => "/build/{$path}", [...($entry['css'] ?? []), ...($entry['assets'] ?? [])]));
+            array_push(
+                $assets,
+                "/build/{$entry['file']}",
+                ...array_map(static fn (string $path): string => "/build/{$path}", [...($entry['css'] ?? []), ...($entry['assets'] ?? [])]),
+            );
         }
         $assets = json_encode(['/icon.svg', ...array_values(array_unique($assets))], JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES);
         $body = (string) file_get_contents(resource_path('js/service-worker.js'));

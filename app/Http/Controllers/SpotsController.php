@@ -22,7 +22,10 @@ final class SpotsController
         $given = (new SpotSheet($request->user()->units()))->read($request, $lake);
         $known = isset($given['id']) ? ['id' => $given['id']] : ['name' => $given['name']];
         $given += $lake->read((float) $given['lat'], (float) $given['lon']);
-        $lake->spots()->updateOrCreate($known, array_filter($given, fn (mixed $value, string $key): bool => $key !== 'id' && ($key !== 'origin' || $value !== null), ARRAY_FILTER_USE_BOTH));
+        $lake->spots()->updateOrCreate(
+            $known,
+            array_filter($given, fn (mixed $value, string $key): bool => $key !== 'id' && ($key !== 'origin' || $value !== null), ARRAY_FILTER_USE_BOTH),
+        );
 
         return redirect()->route('lake', $lake)->with('said', "{$given['name']} is marked.");
     }
@@ -40,13 +43,23 @@ final class SpotsController
     public function many(Request $request, Lake $lake): RedirectResponse
     {
         $given = $request->validate(
-            ['do' => ['required', 'in:drop,structure'], 'spots' => ['required', 'array', 'max:1000'], 'spots.*' => ['integer'], 'structure' => ['required_if:do,structure', 'nullable', Rule::in(Structure::keys())]],
+            [
+                'do' => ['required', 'in:drop,structure'],
+                'spots' => ['required', 'array', 'max:1000'],
+                'spots.*' => ['integer'],
+                'structure' => ['required_if:do,structure', 'nullable', Rule::in(Structure::keys())],
+            ],
             ['spots.required' => 'Mark the spots first.', 'structure.required_if' => 'Say which structure they are.'],
         );
         $spots = LakeSpot::query()->where('lake_id', $lake->id)->where('out_with', 0)->whereKey($given['spots']);
         $count = $given['do'] === 'drop' ? $spots->delete() : $spots->update(['structure' => $given['structure']]);
 
-        return redirect()->route('lake', $lake)->with('said', $given['do'] === 'drop' ? "{$count} spots are dropped. What was logged there stays." : "{$count} spots are said to be ".Word::of((string) $given['structure']).'.');
+        return redirect()->route('lake', $lake)->with(
+            'said',
+            $given['do'] === 'drop'
+                ? "{$count} spots are dropped. What was logged there stays."
+                : "{$count} spots are said to be ".Word::of((string) $given['structure']).'.',
+        );
     }
 
     public function drop(Lake $lake, int $spot): RedirectResponse

@@ -38,7 +38,9 @@ final class WhereController
         if ($lake === null) {
             return view('where.choose', ['trip' => $trip, 'lakes' => $request->user()->lakes()->select(['id', 'name'])->orderBy('name')->get()]);
         }
-        $given = $request->validate(['minute' => ['nullable', 'integer', 'between:0,1439'], 'spot' => ['nullable', 'integer'], 'page' => ['nullable', 'integer', 'between:1,1000']]);
+        $given = $request->validate(
+            ['minute' => ['nullable', 'integer', 'between:0,1439'], 'spot' => ['nullable', 'integer'], 'page' => ['nullable', 'integer', 'between:1,1000']],
+        );
         $day = new DayOnLake($trip, $lake);
         $minute = (int) ($given['minute'] ?? $day->day->minuteOfDay);
         $grid = $lake->workingGrid();
@@ -50,16 +52,25 @@ final class WhereController
         $listed = array_slice($ranked, ($page - 1) * self::A_PAGE, self::A_PAGE);
         $names = array_map(static fn (RankedPlace $r): string => $r->place->name, $listed);
         $shown = $spot !== null ? [$spot->name] : (array_column($stops, 'name') ?: $names);
-        $drawn = [...array_map(static fn (RankedPlace $r): string => $r->place->name, array_slice($ranked, 0, self::DRAWN)), ...array_column($stops, 'name'), ...($spot === null ? [] : [$spot->name])];
+        $drawn = [
+            ...array_map(static fn (RankedPlace $r): string => $r->place->name, array_slice($ranked, 0, self::DRAWN)),
+            ...array_column($stops, 'name'),
+            ...($spot === null ? [] : [$spot->name]),
+        ];
 
         return view('where.show', [
             'trip' => $trip, 'lake' => $lake, 'day' => $day->day, 'minute' => $minute, 'hours' => range(...self::HOURS), 'ranked' => $ranked, 'listed' => $listed, 'page' => $page, 'pages' => (int) ceil(count($ranked) / self::A_PAGE), 'byHour' => $day->byHour($names), 'spots' => collect($day->spots)->keyBy('name'), 'drawn' => collect($day->spots)->whereIn('name', $drawn), 'dry' => $day->dry,
-            'wishes' => collect($day->spots)->whereIn('name', array_slice($drawn, 0, self::A_PAGE))->merge(collect($day->spots)->whereIn('id', [...($trip->route['asked']['locked'] ?? []), ...($trip->route['asked']['forbidden'] ?? [])]))->unique('id'),
+            'wishes' => collect($day->spots)->whereIn('name', array_slice($drawn, 0, self::A_PAGE))->merge(
+                collect($day->spots)->whereIn('id', [...($trip->route['asked']['locked'] ?? []), ...($trip->route['asked']['forbidden'] ?? [])]),
+            )->unique('id'),
             'sun' => $day->day->sunDay?->at($minute),
             'plan' => $grid === null ? null : new PlanDrawing($grid),
             'line' => $trip->route['line'] ?? [],
             'ribbon' => DayRibbon::of($day->day, planned: DayRoute::ribbon($stops), shades: $day->shades($shown)),
-            'asked' => $trip->route['asked'] ?? ['from' => 420, 'to' => 900, 'minutes' => Stop::minutesBy($trip->user->schools()), 'speed_mph' => 20, 'locked' => [], 'forbidden' => []],
+            'asked' => $trip->route['asked'] ?? [
+                'from' => 420, 'to' => 900, 'minutes' => Stop::minutesBy($trip->user->schools()), 'speed_mph' => 20, 'locked' => [],
+                'forbidden' => [],
+            ],
             'speed' => static fn (float $mph): string => (string) round($units->show('speed', $mph), 1),
             'chosen' => $spot === null ? null : new SpotToday($day, $spot, $minute),
         ]);
@@ -95,8 +106,14 @@ final class WhereController
         abort_if($trip->lake === null, 404);
         $units = $trip->user->units();
         $given = $request->validate([
-            'from' => ['bail', 'required', 'string', 'date_format:H:i'], 'to' => ['bail', 'required', 'string', 'date_format:H:i', 'after:from'], 'minutes' => ['required', 'numeric', 'between:2,240'],
-            'speed' => ['required', 'numeric', "between:{$units->show('speed', 1)},{$units->show('speed', 80)}"], 'fuel_per_hour' => ['nullable', 'numeric', 'between:0,500'],
+            'from' => ['bail', 'required', 'string', 'date_format:H:i'], 'to' => [
+                'bail', 'required', 'string', 'date_format:H:i', 'after:from',
+            ], 'minutes' => ['required', 'numeric', 'between:2,240'],
+            'speed' => [
+                'required',
+                'numeric',
+                "between:{$units->show('speed', 1)},{$units->show('speed', 80)}",
+            ], 'fuel_per_hour' => ['nullable', 'numeric', 'between:0,500'],
             'wish' => ['nullable', 'array', 'max:200'], 'wish.*' => ['nullable', 'in:must,may,out'], 'start' => ['nullable', 'integer'],
         ], ['to.after' => 'Back by must be later than from.'], ['minutes' => 'minutes a stop', 'speed' => 'speed of the boat', 'fuel_per_hour' => 'fuel an hour']);
         $wish = static fn (string $what): array => array_map(intval(...), array_keys($given['wish'] ?? [], $what, true));
@@ -106,7 +123,10 @@ final class WhereController
         }
 
         return $this->planned($trip, [
-            'from' => Clock::minute($given['from']), 'to' => Clock::minute($given['to']), 'minutes' => (float) $given['minutes'], 'speed_mph' => round($units->take('speed', (float) $given['speed']), 2),
+            'from' => Clock::minute($given['from']), 'to' => Clock::minute($given['to']), 'minutes' => (float) $given['minutes'], 'speed_mph' => round(
+                $units->take('speed', (float) $given['speed']),
+                2,
+            ),
             'fuel_per_hour' => isset($given['fuel_per_hour']) ? (float) $given['fuel_per_hour'] : null,
             'locked' => $wish('must'), 'forbidden' => $wish('out'), 'start' => isset($given['start']) ? (int) $given['start'] : null,
         ]);
@@ -119,7 +139,9 @@ final class WhereController
         $asked = FromNow::asked($trip, $trip->route['asked']);
 
         return $asked['from'] >= $asked['to']
-            ? back()->withErrors(['to' => sprintf('It is %s, and you meant to be back by %s: say a later time.', Clock::of($asked['from']), Clock::of($asked['to']))])
+            ? back()->withErrors(
+                ['to' => sprintf('It is %s, and you meant to be back by %s: say a later time.', Clock::of($asked['from']), Clock::of($asked['to']))],
+            )
             : $this->planned($trip, $asked);
     }
 
@@ -132,7 +154,11 @@ final class WhereController
         $stops = $trip->route['stops'] ?? [];
 
         return view('where.sheet', [
-            'trip' => $trip, 'lake' => $trip->lake, 'route' => $trip->route, 'rack' => $trip->rack, 'ribbon' => DayRibbon::of($day->day, planned: DayRoute::ribbon($stops), shades: $day->shades(array_column($stops, 'name'))), 'spots' => collect($day->spots)->keyBy('id'),
+            'trip' => $trip, 'lake' => $trip->lake, 'route' => $trip->route, 'rack' => $trip->rack, 'ribbon' => DayRibbon::of(
+                $day->day,
+                planned: DayRoute::ribbon($stops),
+                shades: $day->shades(array_column($stops, 'name')),
+            ), 'spots' => collect($day->spots)->keyBy('id'),
             'plan' => $grid === null ? null : new PlanDrawing($grid), 'line' => $trip->route['line'] ?? [], 'rise' => $day->day->riseFt(),
         ]);
     }
@@ -145,6 +171,9 @@ final class WhereController
         $planned = (new DayRoute(new DayOnLake($trip, $lake), $asked))->planned();
         $trip->update(['route' => ['asked' => $asked] + $planned]);
 
-        return redirect()->route('where', $trip)->with('said', $planned['note'] ?? sprintf('%d stops, back by %s.', count($planned['stops']), Clock::of($planned['end'])));
+        return redirect()->route('where', $trip)->with(
+            'said',
+            $planned['note'] ?? sprintf('%d stops, back by %s.', count($planned['stops']), Clock::of($planned['end'])),
+        );
     }
 }

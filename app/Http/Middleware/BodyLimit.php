@@ -19,7 +19,15 @@ final class BodyLimit
     public function handle(Request $request, Closure $next): Response
     {
         $most = preg_match('#^lakes/\d+/file$#', $request->path()) === 1 ? self::FILE_BYTES : self::BYTES;
-        abort_if((int) $request->headers->get('Content-Length', '0') > $most, 413, sprintf('At most %d KB can be sent here at once.%s Nothing was changed.', intdiv($most, 1024), $most === self::FILE_BYTES ? ' A larger file is taken in on the machine itself, by php artisan eddy:import.' : ''));
+        abort_if(
+            (int) $request->headers->get('Content-Length', '0') > $most,
+            413,
+            sprintf(
+                'At most %d KB can be sent here at once.%s Nothing was changed.',
+                intdiv($most, 1024),
+                $most === self::FILE_BYTES ? ' A larger file is taken in on the machine itself, by php artisan eddy:import.' : '',
+            ),
+        );
 
         return $next($request);
     }

@@ -53,7 +53,8 @@ final class BeginsStint extends Kind
     private function placeOf(string $spot): array
     {
         $before = $this->batch->lastAt($spot);
-        $marked = $before === null && $this->trip->lake_id !== null ? LakeSpot::query()->where('lake_id', $this->trip->lake_id)->where('out_with', 0)->where('name', $spot)->first() : null;
+        $marked = $before === null
+            && $this->trip->lake_id !== null ? LakeSpot::query()->where('lake_id', $this->trip->lake_id)->where('out_with', 0)->where('name', $spot)->first() : null;
         $said = $this->trip->conditions['spot'] ?? [];
 
         return [$before['spot_id'] ?? $marked?->id, StintPlace::known(

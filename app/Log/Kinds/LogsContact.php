@@ -27,7 +27,18 @@ final class LogsContact extends Kind
     public function apply(array $event): array
     {
         $near = $this->batch->hasFixes() ? $this->place($event) : [];
-        $this->batch->contact(['id' => $event['contact'], 'stint_id' => $event['stint'], 'at' => $event['at'], 'kind' => $event['contact_kind'], 'at_cast' => max(1, (int) ($this->batch->stint($event['stint'])['cast_count'] ?? 0)), 'lat' => $near['lat'] ?? null, 'lon' => $near['lon'] ?? null, 'depth_ft' => $near['depth_ft'] ?? null]);
+        $this->batch->contact(
+            [
+                'id' => $event['contact'],
+                'stint_id' => $event['stint'],
+                'at' => $event['at'],
+                'kind' => $event['contact_kind'],
+                'at_cast' => max(1, (int) ($this->batch->stint($event['stint'])['cast_count'] ?? 0)),
+                'lat' => $near['lat'] ?? null,
+                'lon' => $near['lon'] ?? null,
+                'depth_ft' => $near['depth_ft'] ?? null,
+            ],
+        );
 
         return [];
     }

@@ -24,7 +24,9 @@ final class Turns extends Kind
 
     public function apply(array $event): array
     {
-        Turn::query()->insertOrIgnore(['id' => $event['id'], 'trip_id' => $this->trip->id, 'at' => $event['at'], 'kind' => $event['what'], 'created_at' => now(), 'updated_at' => now()]);
+        Turn::query()->insertOrIgnore(
+            ['id' => $event['id'], 'trip_id' => $this->trip->id, 'at' => $event['at'], 'kind' => $event['what'], 'created_at' => now(), 'updated_at' => now()],
+        );
 
         return [];
     }

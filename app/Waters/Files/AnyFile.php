@@ -41,7 +41,10 @@ final class AnyFile
             'geojson' => GeoJson::look($path, $said, $home, $unit),
             default => [(new Understanding($format))->with($said), []],
         };
-        if ($u->sign === Understanding::ELEVATION && $u->surface === null && array_filter($questions, static fn (Question $q): bool => $q->key === 'surface') === []) {
+        if ($u->sign === Understanding::ELEVATION && $u->surface === null && array_filter(
+            $questions,
+            static fn (Question $q): bool => $q->key === 'surface',
+        ) === []) {
             $questions[] = new Question('surface', 'How high does the water stand, in the unit of the file?', []);
         }
 
@@ -71,7 +74,10 @@ final class AnyFile
             }
         }
         if (str_starts_with($raw, "PK\x03\x04")) {
-            throw new Refused(str_contains($raw, 'xl/') || str_contains($raw, '[Content_Types]') ? 'This is a spreadsheet. Save it as CSV.' : 'This is a zip archive. Unpack it and give the file inside.');
+            throw new Refused(
+                str_contains($raw, 'xl/')
+                    || str_contains($raw, '[Content_Types]') ? 'This is a spreadsheet. Save it as CSV.' : 'This is a zip archive. Unpack it and give the file inside.',
+            );
         }
         if (preg_match('/<kml[\s>]/i', substr($head, 0, 2000)) === 1) {
             throw new Refused('This is KML. Save it as GPX (marks and tracks) or GeoJSON (outlines) in the program it comes from.');
@@ -83,7 +89,9 @@ final class AnyFile
             str_starts_with($head, '{') => 'geojson',
             Recording::isLike($head) => 'recording',
             Csv::isLike($head) => 'csv',
-            default => throw new Refused('This is neither GPX, GeoJSON, CSV (longitude, latitude, depth) nor a recording of instruments (NMEA 0183). Save it as one of these in the program it comes from.'),
+            default => throw new Refused(
+                'This is neither GPX, GeoJSON, CSV (longitude, latitude, depth) nor a recording of instruments (NMEA 0183). Save it as one of these in the program it comes from.',
+            ),
         };
     }
 }

@@ -18,7 +18,10 @@ final class Csv
     private const LOOKED_AT = 4000;
 
     /** Names of the columns of a place. */
-    private const PLACES = ['lon' => '/^(gps[\s_]*)?(lon|lng|long|longitude|x|lon_?dd|lon_?deg.*)$/', 'lat' => '/^(gps[\s_]*)?(lat|latitude|y|lat_?dd|lat_?deg.*)$/'];
+    private const PLACES = [
+        'lon' => '/^(gps[\s_]*)?(lon|lng|long|longitude|x|lon_?dd|lon_?deg.*)$/',
+        'lat' => '/^(gps[\s_]*)?(lat|latitude|y|lat_?dd|lat_?deg.*)$/',
+    ];
 
     /**
      * How the file is to be read, with what it leaves open.
@@ -36,7 +39,11 @@ final class Csv
         }
         $numeric = self::numericColumns($rows, $comma);
         if (count($numeric) < 3) {
-            throw new Refused($head === null ? 'There is no line of longitude, latitude and depth in the file.' : 'The file has no column depth_ft, depth_m or depth with numbers in it beside longitude and latitude; its head line says: '.implode(', ', $head).'.');
+            throw new Refused(
+                $head === null
+                    ? 'There is no line of longitude, latitude and depth in the file.'
+                    : 'The file has no column depth_ft, depth_m or depth with numbers in it beside longitude and latitude; its head line says: '.implode(', ', $head).'.',
+            );
         }
         [$columns, $name] = $head === null ? [[$numeric[0], $numeric[1], $numeric[2]], null] : self::named($head, $numeric);
         $questions = [];
@@ -49,13 +56,24 @@ final class Csv
         }
         $isNamed = $columns !== null && $head !== null || isset($said['columns']);
         $kind = $name === null ? null : DepthName::read($name);
-        $u = (new Understanding('csv', $columns ?? [$numeric[0], $numeric[1], $numeric[2]], $head !== null, $separator, $comma, 'lonlat', $kind->unit ?? $unit))->with($said);
+        $u = (new Understanding(
+            'csv',
+            $columns ?? [$numeric[0], $numeric[1], $numeric[2]],
+            $head !== null,
+            $separator,
+            $comma,
+            'lonlat',
+            $kind->unit ?? $unit,
+        ))->with($said);
         if ($kind?->unit === null && ! isset($said['unit'])) {
             $questions[] = Questions::unit($name === null ? 'The depths' : "\"{$name}\"", $unit);
         }
         $columnsAsked = $questions !== [] && $questions[0]->key === 'columns';
         $columns = $u->columns ?? [0, 1, 2];
-        $places = array_map(static fn (array $row): array => [self::number($row[$columns[0]] ?? '', $comma) ?? 0.0, self::number($row[$columns[1]] ?? '', $comma) ?? 0.0], $rows);
+        $places = array_map(
+            static fn (array $row): array => [self::number($row[$columns[0]] ?? '', $comma) ?? 0.0, self::number($row[$columns[1]] ?? '', $comma) ?? 0.0],
+            $rows,
+        );
         [$order, $asked] = Questions::order($places, $home, $isNamed);
         // Whoever says which column is which says the order with it.
         $asked = $columnsAsked ? [] : $asked;
@@ -63,7 +81,10 @@ final class Csv
         $depths = array_map(static fn (array $row): float => self::number($row[$columns[2]] ?? '', $comma) ?? 0.0, $rows);
         [$sign, $open] = Questions::sign($depths, $kind !== null && $kind->isHeight);
 
-        return [$u->with(['sign' => $sign, ...$said]), array_values(array_filter([...$questions, ...$asked, ...$open], static fn (Question $q): bool => ! isset($said[$q->key])))];
+        return [
+            $u->with(['sign' => $sign, ...$said]),
+            array_values(array_filter([...$questions, ...$asked, ...$open], static fn (Question $q): bool => ! isset($said[$q->key]))),
+        ];
     }
 
     /** @return Generator<int, Found> */
@@ -107,7 +128,10 @@ final class Csv
     /** Whether a line of a file that begins like this can be lines of numbers. */
     public static function isLike(string $head): bool
     {
-        return preg_match('/^[\x09\x0a\x0d\x20-\x7e\x80-\xff]+$/', $head) === 1 && preg_match('/\d\s*[,;\t ]\s*-?\d|[A-Za-z)]\s*[,;\t]\s*"?[A-Za-z]/', $head) === 1;
+        return preg_match(
+            '/^[\x09\x0a\x0d\x20-\x7e\x80-\xff]+$/',
+            $head,
+        ) === 1 && preg_match('/\d\s*[,;\t ]\s*-?\d|[A-Za-z)]\s*[,;\t]\s*"?[A-Za-z]/', $head) === 1;
     }
 
     /** @return array{non-empty-list<list<string>>, string} rows and what divides them */

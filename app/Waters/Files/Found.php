@@ -16,8 +16,15 @@ final readonly class Found
      * @param  array<string, mixed>  $about  of a spot or a lake
      * @param  list<array{float, float}>  $ring  longitude, latitude
      */
-    private function __construct(public string $what, public float $lat = 0.0, public float $lon = 0.0, public float $depthFt = 0.0, public array $about = [], public array $ring = [], public ?DepthGrid $grid = null)
-    {
+    private function __construct(
+        public string $what,
+        public float $lat = 0.0,
+        public float $lon = 0.0,
+        public float $depthFt = 0.0,
+        public array $about = [],
+        public array $ring = [],
+        public ?DepthGrid $grid = null,
+    ) {
     }
 
     /** @param  array<string, mixed>  $about */

@@ -57,7 +57,10 @@ final class GeoJson
         [$order, $questions] = $pairs === [] ? ['lonlat', []] : Questions::order($pairs, $home, true);
         $u = (new Understanding('geojson', order: $order, unit: $unit))->with($said);
         [$names, $values] = [[], []];
-        foreach (['line' => ['lines', 'track', 'Lines of this file carry numbers. What are they?', 'tracks'], 'area' => ['areas', 'shoreline', 'Outlines of this file carry numbers. What are they?', 'shoreline and islands']] as $sort => [$key, $plain, $text, $words]) {
+        foreach ([
+            'line' => ['lines', 'track', 'Lines of this file carry numbers. What are they?', 'tracks'],
+            'area' => ['areas', 'shoreline', 'Outlines of this file carry numbers. What are they?', 'shoreline and islands'],
+        ] as $sort => [$key, $plain, $text, $words]) {
             if ($numbers[$sort] === [] || $own) {
                 continue;
             }
@@ -82,7 +85,10 @@ final class GeoJson
         }
         [$sign, $open] = Questions::sign($values, $kind !== null && $kind->isHeight);
 
-        return [$u->with(['sign' => $sign, ...$said]), array_values(array_filter([...$questions, ...$open], static fn (Question $q): bool => ! isset($said[$q->key])))];
+        return [
+            $u->with(['sign' => $sign, ...$said]),
+            array_values(array_filter([...$questions, ...$open], static fn (Question $q): bool => ! isset($said[$q->key]))),
+        ];
     }
 
     /** @return Generator<int, Found> */
@@ -265,7 +271,11 @@ final class GeoJson
     /** @param  array<string, mixed>  $about */
     private static function kind(array $about): ?string
     {
-        return is_string($about['kind'] ?? null) && in_array($about['kind'], ['shoreline', 'section', 'contour', 'track', 'ramp', 'depth_grid', 'lake'], true) ? $about['kind'] : null;
+        return is_string($about['kind'] ?? null) && in_array(
+            $about['kind'],
+            ['shoreline', 'section', 'contour', 'track', 'ramp', 'depth_grid', 'lake'],
+            true,
+        ) ? $about['kind'] : null;
     }
 
     /**

@@ -23,7 +23,10 @@ final readonly class Geometry
         $geometry = is_array($geometry) ? $geometry : [];
         $this->type = is_string($geometry['type'] ?? null) ? mb_substr($geometry['type'], 0, 40) : 'thing without a type';
         $given = $geometry['coordinates'] ?? null;
-        $parts = $this->type === 'GeometryCollection' ? array_map(static fn (mixed $part): self => new self($part, $number), self::items($geometry['geometries'] ?? null)) : [];
+        $parts = $this->type === 'GeometryCollection' ? array_map(
+            static fn (mixed $part): self => new self($part, $number),
+            self::items($geometry['geometries'] ?? null),
+        ) : [];
         $this->points = match ($this->type) {
             'Point' => [$this->pair($given)],
             'MultiPoint' => $this->line($given),

@@ -20,7 +20,15 @@ final class OwnGrid
         $at_once = max(1, intdiv(self::CELLS, $grid->cols));
         for ($row = 0; $row < $grid->rows; $row += $at_once) {
             $rows = min($at_once, $grid->rows - $row);
-            $piece = new DepthGrid($grid->north, $grid->west, $grid->cellM, $grid->cols, $rows, array_slice($grid->depthsFt, $row * $grid->cols, $rows * $grid->cols), $grid->squareAt);
+            $piece = new DepthGrid(
+                $grid->north,
+                $grid->west,
+                $grid->cellM,
+                $grid->cols,
+                $rows,
+                array_slice($grid->depthsFt, $row * $grid->cols, $rows * $grid->cols),
+                $grid->squareAt,
+            );
             yield ['kind' => 'depth_grid', 'of' => [$grid->cols, $grid->rows], 'first_row' => $row, 'cells' => base64_encode(PackedGrid::pack($piece))];
         }
     }

@@ -23,7 +23,11 @@ final class Questions
      */
     public static function order(array $pairs, Home $home, bool $named): array
     {
-        $fits = static fn (bool $latFirst): bool => $pairs !== [] && array_reduce($pairs, static fn (bool $all, array $p): bool => $all && ($latFirst ? $home->takes($p[0], $p[1]) : $home->takes($p[1], $p[0])), true);
+        $fits = static fn (bool $latFirst): bool => $pairs !== [] && array_reduce(
+            $pairs,
+            static fn (bool $all, array $p): bool => $all && ($latFirst ? $home->takes($p[0], $p[1]) : $home->takes($p[1], $p[0])),
+            true,
+        );
         [$lonFirst, $latFirst] = [$fits(false), $fits(true)];
         if ($lonFirst && ($named || ! $latFirst)) {
             return ['lonlat', []];
@@ -40,7 +44,12 @@ final class Questions
     /** @param  array{float, float}  $pair */
     private static function which(array $pair, string $likely): Question
     {
-        return new Question('order', sprintf('Which of %s and %s is the latitude (north, south)?', ...$pair), ['lonlat' => "the second: {$pair[1]}", 'latlon' => "the first: {$pair[0]}"], $likely);
+        return new Question(
+            'order',
+            sprintf('Which of %s and %s is the latitude (north, south)?', ...$pair),
+            ['lonlat' => "the second: {$pair[1]}", 'latlon' => "the first: {$pair[0]}"],
+            $likely,
+        );
     }
 
     /**
@@ -58,7 +67,11 @@ final class Questions
             return [Understanding::DEPTH, []];
         }
         $likely = $named && $below === 0 ? Understanding::ELEVATION : ($below >= $above ? Understanding::MINUS : Understanding::DEPTH);
-        $questions = [new Question('sign', sprintf('The depths run from %s to %s. How are they written?', $depths === [] ? 0 : min($depths), $depths === [] ? 0 : max($depths)), [
+        $questions = [new Question('sign', sprintf(
+            'The depths run from %s to %s. How are they written?',
+            $depths === [] ? 0 : min($depths),
+            $depths === [] ? 0 : max($depths),
+        ), [
             Understanding::DEPTH => 'as depths; what has a minus is land', Understanding::MINUS => 'under water with a minus', Understanding::ELEVATION => 'as heights of the ground above the sea',
         ], $likely)];
         if ($likely === Understanding::ELEVATION) {

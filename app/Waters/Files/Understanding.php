@@ -69,7 +69,11 @@ final readonly class Understanding
     public function with(array $said): self
     {
         $values = get_object_vars($this);
-        foreach (['order' => ['lonlat', 'latlon'], 'unit' => array_keys(self::FEET_PER), 'sign' => [self::DEPTH, self::MINUS, self::ELEVATION]] as $key => $allowed) {
+        foreach ([
+            'order' => ['lonlat', 'latlon'],
+            'unit' => array_keys(self::FEET_PER),
+            'sign' => [self::DEPTH, self::MINUS, self::ELEVATION],
+        ] as $key => $allowed) {
             if (in_array($said[$key] ?? null, $allowed, true)) {
                 $values[$key] = $said[$key];
             }

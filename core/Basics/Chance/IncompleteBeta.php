@@ -37,7 +37,10 @@ final class IncompleteBeta
         $d = 1 / (abs($d) < $tiny ? $tiny : $d);
         $h = $d;
         for ($m = 1; $m <= 500; $m++) {
-            foreach ([$m * ($b - $m) * $x / (($a + 2 * $m - 1) * ($a + 2 * $m)), -($a + $m) * ($a + $b + $m) * $x / (($a + 2 * $m) * ($a + 2 * $m + 1))] as $term) {
+            foreach ([
+                $m * ($b - $m) * $x / (($a + 2 * $m - 1) * ($a + 2 * $m)),
+                -($a + $m) * ($a + $b + $m) * $x / (($a + 2 * $m) * ($a + 2 * $m + 1)),
+            ] as $term) {
                 $d = 1 + $term * $d;
                 $d = 1 / (abs($d) < $tiny ? $tiny : $d);
                 $c = 1 + $term / $c;

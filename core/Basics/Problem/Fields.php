@@ -88,7 +88,16 @@ final class Fields
             return null;
         }
         if ($value < $min || $value > $max) {
-            $this->problem($key, sprintf('must be from %s to %s%s; %s was given.', self::short($min), self::short($max), $unit === '' ? '' : " {$unit}", self::short((float) $value)));
+            $this->problem(
+                $key,
+                sprintf(
+                    'must be from %s to %s%s; %s was given.',
+                    self::short($min),
+                    self::short($max),
+                    $unit === '' ? '' : " {$unit}",
+                    self::short((float) $value),
+                ),
+            );
 
             return null;
         }

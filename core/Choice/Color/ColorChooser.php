@@ -190,7 +190,12 @@ final class ColorChooser
         } elseif ($this->isStained()) {
             $this->add(ColorFamily::Bright, 'white and chartreuse', 'Stain: fuller, brighter, with chartreuse.', 'C1');
         }
-        $this->add(ColorFamily::NaturalBaitfish, $this->day->clarity->isClear() ? 'translucent shad' : 'white shad', $this->day->clarity->isClear() ? 'Clear water: natural and translucent.' : 'Ordinary water: shad.', 'C1');
+        $this->add(
+            ColorFamily::NaturalBaitfish,
+            $this->day->clarity->isClear() ? 'translucent shad' : 'white shad',
+            $this->day->clarity->isClear() ? 'Clear water: natural and translucent.' : 'Ordinary water: shad.',
+            'C1',
+        );
         if ($this->dark()) {
             $this->add(ColorFamily::Black, 'black', 'Cloud and dark: black.', 'C3');
         }
@@ -249,7 +254,13 @@ final class ColorChooser
     {
         $school = $this->day->schools->chosen('mud_color') ?? $default;
         $said = "mud_color: {$school}";
-        $bright = new ColorChoice(ColorFamily::Bright, $this->day->spot->has(Cover::GrassMatted) ? 'white' : 'white and chartreuse', 'Mud or a sharp drop: bright, nothing between.', 'C1', $said);
+        $bright = new ColorChoice(
+            ColorFamily::Bright,
+            $this->day->spot->has(Cover::GrassMatted) ? 'white' : 'white and chartreuse',
+            'Mud or a sharp drop: bright, nothing between.',
+            'C1',
+            $said,
+        );
         $dark = new ColorChoice(ColorFamily::DarkContrast, 'black and blue', 'Mud or a sharp drop: dark contrast, nothing between.', 'C1', $said);
         foreach ($school === 'bright' ? [$bright, $dark] : [$dark, $bright] as $choice) {
             $this->choices[$choice->family->value] ??= $choice;

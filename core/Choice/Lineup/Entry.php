@@ -66,7 +66,10 @@ final class Entry
     /** Feet from which fish make it out at its working depth (rule W8): lures that lean on sight show more contrast. */
     public function seenFromFt(): float
     {
-        return Sight::in($this->reading->day->visibilityFt)->reachFt($this->setup()->depthFt, 0.6 + 0.4 * max($this->lure->appeal->sight, $this->lure->appeal->flash));
+        return Sight::in($this->reading->day->visibilityFt)->reachFt(
+            $this->setup()->depthFt,
+            0.6 + 0.4 * max($this->lure->appeal->sight, $this->lure->appeal->flash),
+        );
     }
 
     /** Whether it is seen as a color or only as a silhouette at its working depth (rule W8). */

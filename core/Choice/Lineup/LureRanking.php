@@ -104,7 +104,9 @@ final readonly class LureRanking
      */
     private static function climb(array $scored, TrialOrder $ladder, Weighing $weighing): array
     {
-        $members = array_values(array_filter($ladder->order, static fn (string $key): bool => isset($scored[$key]) && $weighing->fitsPlace($scored[$key]->lure)));
+        $members = array_values(
+            array_filter($ladder->order, static fn (string $key): bool => isset($scored[$key]) && $weighing->fitsPlace($scored[$key]->lure)),
+        );
         $scores = array_map(static fn (string $key): float => $scored[$key]->score, $members);
         rsort($scores);
         $ceiling = INF;

@@ -65,7 +65,11 @@ final class Rods
             $jobs[] = static fn (Entry $e): bool => $e->lure->dives() && $e->lure->appeal->deflects;
         }
         $jobs[] = static fn (Entry $e): bool => $e->lure->isSurface();
-        $jobs[] = static fn (Entry $e): bool => in_array($e->lure->rigging->exposure, [Exposure::Guarded, Exposure::Weedless], true) && $e->lure->role === Role::Search;
+        $jobs[] = static fn (Entry $e): bool => in_array(
+            $e->lure->rigging->exposure,
+            [Exposure::Guarded, Exposure::Weedless],
+            true,
+        ) && $e->lure->role === Role::Search;
 
         return $jobs;
     }

@@ -78,7 +78,14 @@ final class Setup
     /** The path of one cast (D2, D3, R15). */
     public function path(): LurePath
     {
-        return $this->path ??= PathModel::trace($this->lure, $this->cadence, $this->cast, $this->depthFt, SinkRate::of($this->lure, $this->spec->weightOz), $this->rodTip);
+        return $this->path ??= PathModel::trace(
+            $this->lure,
+            $this->cadence,
+            $this->cast,
+            $this->depthFt,
+            SinkRate::of($this->lure, $this->spec->weightOz),
+            $this->rodTip,
+        );
     }
 
     /** Seconds of one cast in the fish band, widened by what the fish will move; for target casts only near the target. */
@@ -97,7 +104,10 @@ final class Setup
         $warnings = [];
         $covers = array_filter($this->reading->day->spot->covers, fn (Cover $c): bool => $this->lure->through($c) < CoverFit::HANGS_UP);
         if ($covers !== []) {
-            $warnings[] = ($this->lure->rigging->exposure === Exposure::Treble ? 'Trebles will hang in ' : 'It will hang in ').implode(', ', array_map(static fn (Cover $c): string => $c->words(), $covers)).'.';
+            $warnings[] = ($this->lure->rigging->exposure === Exposure::Treble ? 'Trebles will hang in ' : 'It will hang in ').implode(
+                ', ',
+                array_map(static fn (Cover $c): string => $c->words(), $covers),
+            ).'.';
         }
         if ($this->ratedFt !== null && $this->ratedFt > ($this->reading->day->spot->deepFt ?? INF) + 2) {
             $warnings[] = Said::of('Rated more than {2 ft} deeper than the water: it ploughs.');

@@ -20,7 +20,12 @@ return [
         'Reeds and docks ask for casts exact to inches.'],
     'R19' => [static fn (LureFamily $l, Reading $r): bool => $r->day->clarity->isClear(),
         'Polarized glasses show followers as dark shapes behind the lure; log each one.'],
-    'R20' => [static fn (LureFamily $l, Reading $r): bool => $l->rigging->exposure === Exposure::Treble || $r->day->spot->has(Cover::LilyPads, Cover::Reeds, Cover::Dock, Cover::GrassMatted),
+    'R20' => [static fn (LureFamily $l, Reading $r): bool => $l->rigging->exposure === Exposure::Treble || $r->day->spot->has(
+        Cover::LilyPads,
+        Cover::Reeds,
+        Cover::Dock,
+        Cover::GrassMatted,
+    ),
         'Trebles: play the fish slowly on a soft rod. Out of pads, reeds and docks with a single hook: pull hard at once.'],
     'C11' => [static fn (LureFamily $l, Reading $r): bool => in_array($l->colorGroup, ['small', 'walleye'], true),
         'Match jig head and plastic.'],

@@ -14,6 +14,10 @@ return [
     'shade_stain' => ['L6', ['finesse_jig', 'shaky_head', 'small_mushroom_jig', 'drop_shot', 'paddletail_swimbait'], 'on the shade line'],
     'shade_calm' => ['L6', ['shaky_head', 'finesse_jig', 'drop_shot', 'small_mushroom_jig'], 'on a windless shade line'],
     'mud' => ['L5', ['spinnerbait', 'bladed_jig', 'swim_jig', 'squarebill_crankbait', 'flipping_jig', 'drop_shot'], 'in shallow warm mud'],
-    'mud_flat' => ['L5', ['lipless_crankbait', 'spinnerbait', 'bladed_jig', 'swim_jig', 'squarebill_crankbait', 'flipping_jig', 'drop_shot'], 'in shallow warm mud'],
+    'mud_flat' => [
+        'L5',
+        ['lipless_crankbait', 'spinnerbait', 'bladed_jig', 'swim_jig', 'squarebill_crankbait', 'flipping_jig', 'drop_shot'],
+        'in shallow warm mud',
+    ],
     'smallmouth_flat' => ['M8', ['jerkbait', 'paddletail_swimbait', 'micro_jig'], 'on a flat, when refused'],
 ];

@@ -12,10 +12,26 @@ final class FamilyRecord
 {
     /** How well a hook comes through a cover that the record does not name, by exposure. */
     private const COVER_BY_EXPOSURE = [
-        'treble' => ['lily_pads' => 0.3, 'reeds' => 0.15, 'grass_submerged' => 0.6, 'grass_edge' => 0.95, 'grass_matted' => 0.02, 'grass_dying' => 0.65, 'wood' => 0.7, 'laydown' => 0.65, 'stumps' => 0.8, 'brush' => 0.45, 'flooded_bushes' => 0.4, 'standing_timber' => 0.75, 'dock' => 0.9, 'rock' => 1.0, 'shade' => 1.0, 'overhang' => 0.85, 'none' => 1.05],
-        'exposed' => ['lily_pads' => 0.45, 'reeds' => 0.4, 'grass_submerged' => 0.7, 'grass_edge' => 1.05, 'grass_matted' => 0.05, 'grass_dying' => 0.7, 'wood' => 0.65, 'laydown' => 0.6, 'stumps' => 0.8, 'brush' => 0.5, 'flooded_bushes' => 0.5, 'standing_timber' => 0.75, 'dock' => 1.0, 'rock' => 1.0, 'shade' => 1.05, 'overhang' => 0.95, 'none' => 1.1],
-        'guarded' => ['lily_pads' => 0.9, 'reeds' => 0.95, 'grass_submerged' => 0.95, 'grass_edge' => 1.0, 'grass_matted' => 0.4, 'grass_dying' => 0.95, 'wood' => 1.1, 'laydown' => 1.1, 'stumps' => 1.1, 'brush' => 1.0, 'flooded_bushes' => 1.05, 'standing_timber' => 1.05, 'dock' => 1.05, 'rock' => 1.0, 'shade' => 1.05, 'overhang' => 1.0, 'none' => 0.85],
-        'weedless' => ['lily_pads' => 1.1, 'reeds' => 1.1, 'grass_submerged' => 1.05, 'grass_edge' => 1.0, 'grass_matted' => 0.8, 'grass_dying' => 1.0, 'wood' => 1.05, 'laydown' => 1.05, 'stumps' => 1.05, 'brush' => 1.05, 'flooded_bushes' => 1.05, 'standing_timber' => 1.0, 'dock' => 1.05, 'rock' => 0.95, 'shade' => 1.05, 'overhang' => 1.05, 'none' => 0.85],
+        'treble' => [
+            'lily_pads' => 0.3, 'reeds' => 0.15, 'grass_submerged' => 0.6, 'grass_edge' => 0.95, 'grass_matted' => 0.02, 'grass_dying' => 0.65,
+            'wood' => 0.7, 'laydown' => 0.65, 'stumps' => 0.8, 'brush' => 0.45, 'flooded_bushes' => 0.4, 'standing_timber' => 0.75, 'dock' => 0.9,
+            'rock' => 1.0, 'shade' => 1.0, 'overhang' => 0.85, 'none' => 1.05,
+        ],
+        'exposed' => [
+            'lily_pads' => 0.45, 'reeds' => 0.4, 'grass_submerged' => 0.7, 'grass_edge' => 1.05, 'grass_matted' => 0.05, 'grass_dying' => 0.7,
+            'wood' => 0.65, 'laydown' => 0.6, 'stumps' => 0.8, 'brush' => 0.5, 'flooded_bushes' => 0.5, 'standing_timber' => 0.75, 'dock' => 1.0,
+            'rock' => 1.0, 'shade' => 1.05, 'overhang' => 0.95, 'none' => 1.1,
+        ],
+        'guarded' => [
+            'lily_pads' => 0.9, 'reeds' => 0.95, 'grass_submerged' => 0.95, 'grass_edge' => 1.0, 'grass_matted' => 0.4, 'grass_dying' => 0.95,
+            'wood' => 1.1, 'laydown' => 1.1, 'stumps' => 1.1, 'brush' => 1.0, 'flooded_bushes' => 1.05, 'standing_timber' => 1.05, 'dock' => 1.05,
+            'rock' => 1.0, 'shade' => 1.05, 'overhang' => 1.0, 'none' => 0.85,
+        ],
+        'weedless' => [
+            'lily_pads' => 1.1, 'reeds' => 1.1, 'grass_submerged' => 1.05, 'grass_edge' => 1.0, 'grass_matted' => 0.8, 'grass_dying' => 1.0,
+            'wood' => 1.05, 'laydown' => 1.05, 'stumps' => 1.05, 'brush' => 1.05, 'flooded_bushes' => 1.05, 'standing_timber' => 1.0, 'dock' => 1.05,
+            'rock' => 0.95, 'shade' => 1.05, 'overhang' => 1.05, 'none' => 0.85,
+        ],
     ];
 
     /** What a record may leave out, and what that means. */

@@ -44,7 +44,16 @@ final class CadenceChooser
         ]);
         $school = $tempo->school($lure);
 
-        return new Cadence($key, SpeedWord::from($row['speed']), $speed, $pause, $steps, Said::of($text), $row['rule'], $school === null ? null : "clear_speed: {$school}");
+        return new Cadence(
+            $key,
+            SpeedWord::from($row['speed']),
+            $speed,
+            $pause,
+            $steps,
+            Said::of($text),
+            $row['rule'],
+            $school === null ? null : "clear_speed: {$school}",
+        );
     }
 
     private static function seconds(float $seconds): string

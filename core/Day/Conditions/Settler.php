@@ -147,7 +147,11 @@ final class Settler
         $normal = $this->told->normalVisibilityFt;
         if ($today === null) {
             $today = $normal ?? self::ASSUMED_VISIBILITY_FT;
-            $this->assume('water.visibility_ft', $today, Said::of('Visibility unknown: {%.1f ft} assumed%s.', $today, $normal === null ? '' : ', as usual here'));
+            $this->assume(
+                'water.visibility_ft',
+                $today,
+                Said::of('Visibility unknown: {%.1f ft} assumed%s.', $today, $normal === null ? '' : ', as usual here'),
+            );
         }
         if ($normal === null) {
             $normal = max(0.1, $today);
@@ -161,7 +165,13 @@ final class Settler
     {
         $river = $this->told->waterbody === Waterbody::River;
 
-        return Current::from($this->assume('water.current', $river ? 'slight' : 'none', $river ? 'Current unknown: slight assumed in a river.' : 'Current unknown: none assumed.'));
+        return Current::from(
+            $this->assume(
+                'water.current',
+                $river ? 'slight' : 'none',
+                $river ? 'Current unknown: slight assumed in a river.' : 'Current unknown: none assumed.',
+            ),
+        );
     }
 
     private function noInflow(): Inflow

@@ -29,7 +29,9 @@ final readonly class Spot
     /** The spot as it can be read today: one whose deepest part has no water on it is dry, and its depths say nothing (W12). */
     public function asItStands(): self
     {
-        return $this->deepFt === null || $this->deepFt > 0 ? $this : new self(...[...get_object_vars($this), 'shallowFt' => null, 'deepFt' => null, 'isDry' => true]);
+        return $this->deepFt === null || $this->deepFt > 0 ? $this : new self(
+            ...[...get_object_vars($this), 'shallowFt' => null, 'deepFt' => null, 'isDry' => true],
+        );
     }
 
     /** Whether one of these covers is here. */

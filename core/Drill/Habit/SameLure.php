@@ -21,6 +21,9 @@ final class SameLure implements Habit
         $stints = count($log);
         $moves = $stints > 0 && $log[$stints - 1]->casts >= $this->casts;
 
-        return new Offer($choices->places[max(0, $stints - 1 + ($moves ? 1 : 0)) % count($choices->places)], $choices->presentations[$this->lure % count($choices->presentations)]);
+        return new Offer(
+            $choices->places[max(0, $stints - 1 + ($moves ? 1 : 0)) % count($choices->places)],
+            $choices->presentations[$this->lure % count($choices->presentations)],
+        );
     }
 }

@@ -34,7 +34,14 @@ final readonly class Crew
         foreach ($shared as $angler => $stints) {
             $others = array_merge(...array_values(array_diff_key($shared, [$angler => true])));
             $rate = self::rate($stints, $evidence->prior);
-            $members[] = new CrewMember((string) $angler, self::casts($stints), self::contacts($stints), $rate, $rate->exceeds(self::rate($others, $evidence->prior)), self::lure($stints));
+            $members[] = new CrewMember(
+                (string) $angler,
+                self::casts($stints),
+                self::contacts($stints),
+                $rate,
+                $rate->exceeds(self::rate($others, $evidence->prior)),
+                self::lure($stints),
+            );
         }
         usort($members, static fn (CrewMember $a, CrewMember $b): int => $b->rate->mean() <=> $a->rate->mean());
 

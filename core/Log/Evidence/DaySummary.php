@@ -37,7 +37,11 @@ final readonly class DaySummary
         foreach ($evidence->levels as $level) {
             match (true) {
                 $level->verdict->stands() => $held[] = ['level' => $level, 'since' => $first($level, $stands)],
-                $level->verdict === Verdict::Faded => $faded[] = ['level' => $level, 'stood' => $first($level, $stands), 'at' => $first($level, static fn (Verdict $v): bool => $v === Verdict::Faded)],
+                $level->verdict === Verdict::Faded => $faded[] = [
+                    'level' => $level,
+                    'stood' => $first($level, $stands),
+                    'at' => $first($level, static fn (Verdict $v): bool => $v === Verdict::Faded),
+                ],
                 $level->verdict === Verdict::Rejected => $rejected[] = $level,
                 default => null,
             };

@@ -58,7 +58,11 @@ final readonly class Evidence
     {
         $at = $this->stints[$stint]->at;
 
-        return self::weigh(array_slice($this->stints, 0, $stint + 1), $this->prior, array_values(array_filter($this->turns, static fn (Turn $t): bool => $t->at <= $at)));
+        return self::weigh(
+            array_slice($this->stints, 0, $stint + 1),
+            $this->prior,
+            array_values(array_filter($this->turns, static fn (Turn $t): bool => $t->at <= $at)),
+        );
     }
 
     /** The evidence on one level, or null when it was never fished. */
@@ -91,7 +95,12 @@ final readonly class Evidence
     /** What may be claimed of the stints with these indexes against all others, allowing for all that was looked at. */
     public function claim(int ...$in): Verdict
     {
-        return $in === [] ? Verdict::NoRead : (new Verdicts($this->stints, $this->freshness, $this->prior, $this->allowance))->judge(array_fill_keys($in, true))->claim;
+        return $in === [] ? Verdict::NoRead : (new Verdicts(
+            $this->stints,
+            $this->freshness,
+            $this->prior,
+            $this->allowance,
+        ))->judge(array_fill_keys($in, true))->claim;
     }
 
     /** The probability (0 to 1) that the stints with these indexes fish better than all others. */
@@ -156,7 +165,19 @@ final readonly class Evidence
                 $count += count($stints[$i]->contacts);
             }
             $j = $judged[$level];
-            $levels[] = new LevelEvidence($factor, (string) $level, $casts, $contacts, $count, $j->own, Rate::after($pool, ...$j->own->since($prior)), $j->pBetter, $j->verdict, $j->claim, $j->castsUntilFaded);
+            $levels[] = new LevelEvidence(
+                $factor,
+                (string) $level,
+                $casts,
+                $contacts,
+                $count,
+                $j->own,
+                Rate::after($pool, ...$j->own->since($prior)),
+                $j->pBetter,
+                $j->verdict,
+                $j->claim,
+                $j->castsUntilFaded,
+            );
         }
 
         return $levels;

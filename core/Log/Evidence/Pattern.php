@@ -53,7 +53,10 @@ final readonly class Pattern
      */
     public function shared(array $levels, ?array $factors = null): int
     {
-        return count(array_filter($this->levels, static fn (LevelEvidence $l): bool => ($factors === null || in_array($l->factor, $factors, true)) && ($levels[$l->factor] ?? null) === $l->level));
+        return count(array_filter(
+            $this->levels,
+            static fn (LevelEvidence $l): bool => ($factors === null || in_array($l->factor, $factors, true)) && ($levels[$l->factor] ?? null) === $l->level,
+        ));
     }
 
     /**
@@ -101,9 +104,21 @@ final readonly class Pattern
         return match (true) {
             $evidence->casts() === 0 => 'Nothing logged yet.',
             self::bare($evidence) === Verdict::Faded => 'What held has faded: ask again what changed.',
-            $evidence->contactCount() === 0 => sprintf('No contact in %d %s. That is evidence too, but no pattern.', $evidence->casts(), $evidence->casts() === 1 ? 'cast' : 'casts'),
-            $evidence->contactCount() === 1 => sprintf('One contact in %d %s: one fish is not a pattern.', $evidence->casts(), $evidence->casts() === 1 ? 'cast' : 'casts'),
-            default => sprintf('%d contacts in %d casts, but nothing yet that they share and the blanks do not.', $evidence->contactCount(), $evidence->casts()),
+            $evidence->contactCount() === 0 => sprintf(
+                'No contact in %d %s. That is evidence too, but no pattern.',
+                $evidence->casts(),
+                $evidence->casts() === 1 ? 'cast' : 'casts',
+            ),
+            $evidence->contactCount() === 1 => sprintf(
+                'One contact in %d %s: one fish is not a pattern.',
+                $evidence->casts(),
+                $evidence->casts() === 1 ? 'cast' : 'casts',
+            ),
+            default => sprintf(
+                '%d contacts in %d casts, but nothing yet that they share and the blanks do not.',
+                $evidence->contactCount(),
+                $evidence->casts(),
+            ),
         };
     }
 
@@ -161,7 +176,13 @@ final readonly class Pattern
             $spots[$evidence->stints[$i]->levels['spot'] ?? '?'] = true;
         }
         if ($in !== []) {
-            $limits[] = sprintf('seen at %d %s, from %s to %s', count($spots), count($spots) === 1 ? 'spot' : 'spots', substr($evidence->stints[$in[0]]->at, 11, 5), substr($evidence->stints[$in[count($in) - 1]]->at, 11, 5));
+            $limits[] = sprintf(
+                'seen at %d %s, from %s to %s',
+                count($spots),
+                count($spots) === 1 ? 'spot' : 'spots',
+                substr($evidence->stints[$in[0]]->at, 11, 5),
+                substr($evidence->stints[$in[count($in) - 1]]->at, 11, 5),
+            );
         }
         $alone = [];
         foreach ($levels as $level) {
@@ -169,7 +190,10 @@ final readonly class Pattern
             if ($others === []) {
                 $alone[] = str_replace('_', ' ', $level->factor);
             } elseif ($level->factor === 'depth') {
-                $limits[] = Said::joined('depths tried: ', Said::listed(', ', ...array_map(static fn (LevelEvidence $l): string|Said => Stint::said($l->level), [$level, ...array_values($others)])));
+                $limits[] = Said::joined(
+                    'depths tried: ',
+                    Said::listed(', ', ...array_map(static fn (LevelEvidence $l): string|Said => Stint::said($l->level), [$level, ...array_values($others)])),
+                );
             }
         }
 

@@ -43,7 +43,13 @@ final readonly class Verdicts
         }
         $claim = $verdict === Verdict::Confirmed && ! $this->allowance->lets($p) ? Verdict::Holding : $verdict;
 
-        return new Judged($own, $p, $verdict, $claim, $verdict->stands() ? max(0, (int) ceil(-log(self::FADED_UNDER) / $own->mean()) - $this->blankCasts($in)) : null);
+        return new Judged(
+            $own,
+            $p,
+            $verdict,
+            $claim,
+            $verdict->stands() ? max(0, (int) ceil(-log(self::FADED_UNDER) / $own->mean()) - $this->blankCasts($in)) : null,
+        );
     }
 
     /**

@@ -28,8 +28,13 @@ final class NextMove
     private const MOST = 3;
 
     /** @return non-empty-list<Move> */
-    public static function after(Evidence $evidence, Pattern $pattern, Schools $schools = new Schools, bool $winter = false, Choices $choices = new Choices): array
-    {
+    public static function after(
+        Evidence $evidence,
+        Pattern $pattern,
+        Schools $schools = new Schools,
+        bool $winter = false,
+        Choices $choices = new Choices,
+    ): array {
         $day = new Situation($evidence, $pattern, $schools, $winter, $choices);
         $moves = [];
         foreach (self::ADVISERS as $adviser) {

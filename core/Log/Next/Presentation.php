@@ -32,6 +32,9 @@ final readonly class Presentation
     /** @return array<string, string> levels by factor, as a stint with it would have them */
     public function levels(): array
     {
-        return array_filter(['speed' => Pace::ofCadence($this->retrieve)?->value, 'retrieve' => $this->retrieve, 'lure' => $this->lure, 'color' => $this->color], static fn (?string $level): bool => $level !== null);
+        return array_filter(
+            ['speed' => Pace::ofCadence($this->retrieve)?->value, 'retrieve' => $this->retrieve, 'lure' => $this->lure, 'color' => $this->color],
+            static fn (?string $level): bool => $level !== null,
+        );
     }
 }

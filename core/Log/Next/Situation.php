@@ -87,7 +87,8 @@ final class Situation
     {
         $casts = 0;
         foreach (array_reverse($this->evidence->stints) as $stint) {
-            if (($stint->levels['spot'] ?? null) !== ($this->last->levels['spot'] ?? null) || ($stint->levels['lure'] ?? null) !== ($this->last->levels['lure'] ?? null)) {
+            if (($stint->levels['spot'] ?? null) !== ($this->last->levels['spot'] ?? null)
+                || ($stint->levels['lure'] ?? null) !== ($this->last->levels['lure'] ?? null)) {
                 break;
             }
             $casts += $stint->castsSinceContact();
@@ -205,7 +206,16 @@ final class Situation
                 [$most, $alike] = [$shared, []];
             }
             if ($shared === $most && $shared > 0) {
-                array_push($alike, ...$this->withEach($place, fn (Presentation $p): bool => $this->pattern->shared($p->levels()) === $this->pattern->shared($this->last->levels ?? [], array_keys($p->levels()))));
+                array_push(
+                    $alike,
+                    ...$this->withEach(
+                        $place,
+                        fn (Presentation $p): bool => $this->pattern->shared($p->levels()) === $this->pattern->shared(
+                            $this->last->levels ?? [],
+                            array_keys($p->levels()),
+                        ),
+                    ),
+                );
             }
         }
 
@@ -308,7 +318,9 @@ final class Situation
     /** @return list<Stint> in order of time */
     private function stintsHere(): array
     {
-        return array_values(array_filter($this->evidence->stints, fn (Stint $s): bool => ($s->levels['spot'] ?? null) === ($this->last->levels['spot'] ?? null)));
+        return array_values(
+            array_filter($this->evidence->stints, fn (Stint $s): bool => ($s->levels['spot'] ?? null) === ($this->last->levels['spot'] ?? null)),
+        );
     }
 
     /** @return list<Fishable> */

@@ -59,7 +59,19 @@ final readonly class DayRibbon
         $to = min(1440, (int) ceil(($to + 20) / 60) * 60);
         [$sun, $low] = self::sun($day, $from, $to);
 
-        return new self($from, $to, $rise, $set, $sun, $low, $fished, array_map(static fn (Turn $t): array => [self::minute($t->at), $t->kind->words()], $turns), $day->windMph, $planned, $shades);
+        return new self(
+            $from,
+            $to,
+            $rise,
+            $set,
+            $sun,
+            $low,
+            $fished,
+            array_map(static fn (Turn $t): array => [self::minute($t->at), $t->kind->words()], $turns),
+            $day->windMph,
+            $planned,
+            $shades,
+        );
     }
 
     /** @return array{list<array{int, float}>, list<array{int, int}>} */
@@ -93,7 +105,9 @@ final readonly class DayRibbon
             $took = (int) ceil($stint->minutes ?? $stint->casts * self::MINUTES_PER_CAST);
             $next = isset($stints[$i + 1]) ? self::minute($stints[$i + 1]->at) : 1440;
             $to = max($from + 1, min($from + max(2, $took), $next > $from ? $next : 1440));
-            $fished[] = new Fished($from, $to, trim(str_replace('_', ' ', $stint->levels['lure'] ?? '').' at '.($stint->levels['spot'] ?? 'some spot')), array_map(
+            $fished[] = new Fished($from, $to, trim(
+                str_replace('_', ' ', $stint->levels['lure'] ?? '').' at '.($stint->levels['spot'] ?? 'some spot'),
+            ), array_map(
                 static fn ($contact): int => $from + (int) round(($to - $from) * min(1, ($contact->atCast ?? $stint->casts) / max(1, $stint->casts))),
                 $stint->contacts,
             ));

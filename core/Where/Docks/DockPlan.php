@@ -27,6 +27,14 @@ final readonly class DockPlan
     /** The same dock when the water stands so many feet above (plus) or below the level its depths are for (W12). */
     public function atLevel(float $riseFt): self
     {
-        return new self($this->name, $this->kind, max(0.0, $this->insideFt + $riseFt), max(0.0, $this->outsideFt + $riseFt), $this->walkwayFt, $this->extras, $this->facesDeg);
+        return new self(
+            $this->name,
+            $this->kind,
+            max(0.0, $this->insideFt + $riseFt),
+            max(0.0, $this->outsideFt + $riseFt),
+            $this->walkwayFt,
+            $this->extras,
+            $this->facesDeg,
+        );
     }
 }

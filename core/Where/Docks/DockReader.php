@@ -61,7 +61,14 @@ final class DockReader
             $marks[] = $reader->extra($extra);
         }
         if ($day->visibilityFt > Dock::HANG_OFF_OVER_VISIBILITY_FT) {
-            $marks[] = $reader->at(Aim::Around, $dock->outsideFt, 1.5, Cover::None, 'Clear water: they may hang ten feet off it. Cast around it first', ['S14']);
+            $marks[] = $reader->at(
+                Aim::Around,
+                $dock->outsideFt,
+                1.5,
+                Cover::None,
+                'Clear water: they may hang ten feet off it. Cast around it first',
+                ['S14'],
+            );
         }
         usort($marks, static fn (DockMark $a, DockMark $b): int => $b->worth <=> $a->worth);
 
@@ -173,10 +180,24 @@ final class DockReader
             Extra::Ladder => $this->mark(Aim::Ladder, $out, 1.15),
             Extra::Lift => $this->mark(Aim::Lift, ($in + $out) / 2, 1.15),
             Extra::RodHolders, Extra::Lights => $this->at(Aim::PlantedBrush, $out, $brush + 0.05, Cover::Brush, $planted, ['S10', 'S15']),
-            Extra::Brush => $this->at(Aim::Brush, $out, $brush, Cover::Brush, Said::of('The shaded side without brush is better than sunny brush above {50 °F}'), ['S15']),
+            Extra::Brush => $this->at(
+                Aim::Brush,
+                $out,
+                $brush,
+                Cover::Brush,
+                Said::of('The shaded side without brush is better than sunny brush above {50 °F}'),
+                ['S15'],
+            ),
             Extra::Tangle => $this->at(Aim::Tangle, $in, 1.45, Cover::Dock, 'What everyone else leaves alone holds the best fish. Cast within inches', ['S18']),
             Extra::Cable => $this->at(Aim::Cable, $out, 0.9, Cover::Dock, 'Along the cable', ['S10']),
-            Extra::Ramp, Extra::RockTransition, Extra::SteepToFlat, Extra::Stump, Extra::CutBehind => $this->at(Aim::ofBank($extra), $in, 1.35, $extra === Extra::Stump ? Cover::Stumps : Cover::Rock, 'The bank changes here: read it as if no dock stood there', ['S16']),
+            Extra::Ramp, Extra::RockTransition, Extra::SteepToFlat, Extra::Stump, Extra::CutBehind => $this->at(
+                Aim::ofBank($extra),
+                $in,
+                1.35,
+                $extra === Extra::Stump ? Cover::Stumps : Cover::Rock,
+                'The bank changes here: read it as if no dock stood there',
+                ['S16'],
+            ),
         };
     }
 
@@ -194,7 +215,17 @@ final class DockReader
         };
         $lures = array_map(static fn (Scored $s): string => $s->lure->key, array_slice(LureRanking::of($reading)->scored, 0, self::LURES));
 
-        return new DockMark($part, $waterFt, $fishFt, $suspended, $worth, $lures, Said::joined(Said::of('{%.0f ft} here: %s.', $waterFt, $how), (string) $text === '' ? '' : Said::of(' %s.', $text)), array_values(array_unique($rules)), $side);
+        return new DockMark(
+            $part,
+            $waterFt,
+            $fishFt,
+            $suspended,
+            $worth,
+            $lures,
+            Said::joined(Said::of('{%.0f ft} here: %s.', $waterFt, $how), (string) $text === '' ? '' : Said::of(' %s.', $text)),
+            array_values(array_unique($rules)),
+            $side,
+        );
     }
 
     /** The water at a part of this depth: the dock itself, or what lies beside it. */

@@ -33,7 +33,9 @@ final class DockRow
             $worth = $marks[0]->worth + 0.5 * ($marks[1]->worth ?? 0.0);
             $changes = array_values(array_filter($dock->extras, static fn (Extra $e): bool => $e->changesBank()));
             $worth *= 1 + 0.25 * count($changes);
-            $summer = $day->tempF >= self::SUMMER_F && self::within($dock->insideFt, self::SUMMER_BACK_FT) && self::within($dock->outsideFt, self::SUMMER_FRONT_FT);
+            $summer = $day->tempF >= self::SUMMER_F
+                && self::within($dock->insideFt, self::SUMMER_BACK_FT)
+                && self::within($dock->outsideFt, self::SUMMER_FRONT_FT);
             $why = match (true) {
                 $changes !== [] => 'the bank changes at it: '.implode(', ', array_map(static fn (Extra $e): string => $e->words(), $changes)),
                 $summer => 'shallow at the back and deep at the front, as in high summer it should be',

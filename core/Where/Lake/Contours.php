@@ -8,7 +8,10 @@ namespace OldEddy\Where\Lake;
 final class Contours
 {
     /** Sides of a square by the corners under water: 0 north, 1 east, 2 south, 3 west; two sides a piece of line. */
-    private const PIECES = [1 => [[3, 2]], 2 => [[2, 1]], 3 => [[3, 1]], 4 => [[0, 1]], 6 => [[0, 2]], 7 => [[3, 0]], 8 => [[3, 0]], 9 => [[0, 2]], 11 => [[0, 1]], 12 => [[3, 1]], 13 => [[2, 1]], 14 => [[3, 2]]];
+    private const PIECES = [
+        1 => [[3, 2]], 2 => [[2, 1]], 3 => [[3, 1]], 4 => [[0, 1]], 6 => [[0, 2]], 7 => [[3, 0]], 8 => [[3, 0]], 9 => [[0, 2]], 11 => [[0, 1]],
+        12 => [[3, 1]], 13 => [[2, 1]], 14 => [[3, 2]],
+    ];
 
     /** @return list<list<array{float, float}>> lines of longitude and latitude at a depth in feet; unknown cells end them */
     public static function at(DepthGrid $grid, float $depthFt): array
@@ -40,7 +43,13 @@ final class Contours
             }
         }
 
-        return array_map(static fn (array $line): array => array_map(static fn (array $p): array => array_map(static fn (float $d): float => round($d, 6), array_reverse($grid->position(...$p))), $line), self::joined($next));
+        return array_map(
+            static fn (array $line): array => array_map(
+                static fn (array $p): array => array_map(static fn (float $d): float => round($d, 6), array_reverse($grid->position(...$p))),
+                $line,
+            ),
+            self::joined($next),
+        );
     }
 
     /**

@@ -21,8 +21,15 @@ final readonly class DepthGrid
      * @param  list<?float>  $depthsFt  cols × rows of them
      * @param  ?float  $squareAt  latitude at which a cell is as wide as it is high, degrees; the first row's where it is not said
      */
-    public function __construct(public float $north, public float $west, public float $cellM, public int $cols, public int $rows, public array $depthsFt, public ?float $squareAt = null)
-    {
+    public function __construct(
+        public float $north,
+        public float $west,
+        public float $cellM,
+        public int $cols,
+        public int $rows,
+        public array $depthsFt,
+        public ?float $squareAt = null,
+    ) {
         if ($cellM <= 0 || $cols < 1 || $rows < 1 || count($depthsFt) !== $cols * $rows) {
             throw new InvalidArgumentException('A depth grid needs a cell size over 0 and as many depths as it has cells.');
         }
@@ -88,7 +95,15 @@ final readonly class DepthGrid
     /** The same lake at another level: feet above (plus) or below the level the depths are for. How high the land is, nobody sounded: it stays land. */
     public function atLevel(float $riseFt): self
     {
-        return new self($this->north, $this->west, $this->cellM, $this->cols, $this->rows, array_map(static fn (?float $d): ?float => $d !== null && $d > 0 ? max(0.0, $d + $riseFt) : $d, $this->depthsFt), $this->squareAt);
+        return new self(
+            $this->north,
+            $this->west,
+            $this->cellM,
+            $this->cols,
+            $this->rows,
+            array_map(static fn (?float $d): ?float => $d !== null && $d > 0 ? max(0.0, $d + $riseFt) : $d, $this->depthsFt),
+            $this->squareAt,
+        );
     }
 
     /** The same grid with land where another one has land and nothing was sounded here. */

@@ -56,7 +56,10 @@ final class FeatureFinder
     {
         $factor = (int) ceil(sqrt($grid->cols * $grid->rows / self::WORKING_CELLS));
         $finder = new self(Ground::of($grid->coarser($factor)));
-        $found = [...$finder->bends(), ...$finder->humps(), ...$finder->saddles(), ...$finder->flats(), ...$finder->ledges(), ...$finder->swings(), ...$finder->transitions()];
+        $found = [
+            ...$finder->bends(), ...$finder->humps(), ...$finder->saddles(), ...$finder->flats(), ...$finder->ledges(), ...$finder->swings(),
+            ...$finder->transitions(),
+        ];
         usort($found, static fn (Feature $a, Feature $b): int => [$a->kind->value, $b->strength] <=> [$b->kind->value, $a->strength]);
 
         return $found;
@@ -193,13 +196,21 @@ final class FeatureFinder
     /** @return list<Feature> */
     private function flats(): array
     {
-        return $this->ground(Structure::Flat, self::AREA_M2['flat'], fn (int $i): bool => $this->bottom->slope[$i] < self::FLAT_SLOPE && $this->bottom->depth[$i] <= 20);
+        return $this->ground(
+            Structure::Flat,
+            self::AREA_M2['flat'],
+            fn (int $i): bool => $this->bottom->slope[$i] < self::FLAT_SLOPE && $this->bottom->depth[$i] <= 20,
+        );
     }
 
     /** @return list<Feature> breaks out in the lake, off the bank's own slope */
     private function ledges(): array
     {
-        return $this->ground(Structure::Ledge, self::AREA_M2['ledge'], fn (int $i): bool => $this->bottom->slope[$i] >= self::LEDGE_SLOPE && $this->bottom->shoreM[$i] > 40 && $this->bottom->depth[$i] >= 6);
+        return $this->ground(
+            Structure::Ledge,
+            self::AREA_M2['ledge'],
+            fn (int $i): bool => $this->bottom->slope[$i] >= self::LEDGE_SLOPE && $this->bottom->shoreM[$i] > 40 && $this->bottom->depth[$i] >= 6,
+        );
     }
 
     /**

@@ -24,8 +24,15 @@ final readonly class Ground
      * @param  list<?float>  $height
      * @param  list<float>  $shoreM
      */
-    private function __construct(public DepthGrid $grid, public array $depth, public array $slope, public array $bend, public array $twist, public array $height, public array $shoreM)
-    {
+    private function __construct(
+        public DepthGrid $grid,
+        public array $depth,
+        public array $slope,
+        public array $bend,
+        public array $twist,
+        public array $height,
+        public array $shoreM,
+    ) {
     }
 
     /** Reads a grid. */
@@ -80,8 +87,20 @@ final readonly class Ground
         $slope = $bend = $twist = array_fill(0, count($d), null);
         for ($row = 1; $row < $grid->rows - 1; $row++) {
             for ($i = $row * $cols + 1; $i < ($row + 1) * $cols - 1; $i++) {
-                [$nw, $n, $ne, $w, $own, $e, $sw, $s, $se] = [$d[$i - $cols - 1], $d[$i - $cols], $d[$i - $cols + 1], $d[$i - 1], $d[$i], $d[$i + 1], $d[$i + $cols - 1], $d[$i + $cols], $d[$i + $cols + 1]];
-                if ($own === null || $own <= 0 || $nw === null || $n === null || $ne === null || $w === null || $e === null || $sw === null || $s === null || $se === null) {
+                [$nw, $n, $ne, $w, $own, $e, $sw, $s, $se] = [
+                    $d[$i - $cols - 1], $d[$i - $cols], $d[$i - $cols + 1], $d[$i - 1], $d[$i], $d[$i + 1], $d[$i + $cols - 1], $d[$i + $cols],
+                    $d[$i + $cols + 1],
+                ];
+                if ($own === null
+                    || $own <= 0
+                    || $nw === null
+                    || $n === null
+                    || $ne === null
+                    || $w === null
+                    || $e === null
+                    || $sw === null
+                    || $s === null
+                    || $se === null) {
                     continue;
                 }
                 $dx = ($e - $w) / (2 * $h) * $metres;
@@ -127,7 +146,9 @@ final readonly class Ground
             [$row, $col] = [intdiv($i, $cols), $i % $cols];
             [$top, $bottom, $left, $right] = [max(0, $row - $r), min($rows, $row + $r + 1), max(0, $col - $r), min($cols, $col + $r + 1)];
             $n = $count[$bottom * $wide + $right] - $count[$top * $wide + $right] - $count[$bottom * $wide + $left] + $count[$top * $wide + $left];
-            $heights[] = $n > 0 && $depth !== null && $depth > 0 ? ($sum[$bottom * $wide + $right] - $sum[$top * $wide + $right] - $sum[$bottom * $wide + $left] + $sum[$top * $wide + $left]) / $n - $depth : null;
+            $heights[] = $n > 0
+                && $depth !== null
+                && $depth > 0 ? ($sum[$bottom * $wide + $right] - $sum[$top * $wide + $right] - $sum[$bottom * $wide + $left] + $sum[$top * $wide + $left]) / $n - $depth : null;
         }
 
         return $heights;
@@ -149,7 +170,9 @@ final readonly class Ground
                 $col = $i % $cols;
                 $back = $i - $step;
                 $best = $distance[$i];
-                foreach ([[$back, 1.0, -$step], [$i - $step * $cols, 1.0, 0], [$i - $step * $cols - 1, M_SQRT2, -1], [$i - $step * $cols + 1, M_SQRT2, 1]] as [$from2, $far2, $aside]) {
+                foreach ([
+                    [$back, 1.0, -$step], [$i - $step * $cols, 1.0, 0], [$i - $step * $cols - 1, M_SQRT2, -1], [$i - $step * $cols + 1, M_SQRT2, 1],
+                ] as [$from2, $far2, $aside]) {
                     if (isset($distance[$from2]) && $col + $aside >= 0 && $col + $aside < $cols) {
                         $best = min($best, $distance[$from2] + $far2 * $grid->cellM);
                     }

@@ -20,7 +20,11 @@ final readonly class Shape
         }
         $i = $row * $bottom->grid->cols + $col;
 
-        return $bottom->slope[$i] === null || $bottom->bend[$i] === null || $bottom->height[$i] === null ? null : new self($bottom->slope[$i], $bottom->height[$i], $bottom->bend[$i]);
+        return $bottom->slope[$i] === null || $bottom->bend[$i] === null || $bottom->height[$i] === null ? null : new self(
+            $bottom->slope[$i],
+            $bottom->height[$i],
+            $bottom->bend[$i],
+        );
     }
 
     /** How alike two shapes are, 0 to 1. Basis: our own choice: each difference against what a boat's length makes of it. */

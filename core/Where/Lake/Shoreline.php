@@ -34,7 +34,13 @@ final class Shoreline
      */
     public static function polygons(array $rings): array
     {
-        $depth = array_map(static fn (array $ring, int $i): int => count(array_filter($rings, static fn (array $other, int $j): bool => $j !== $i && self::holds($other, $ring[0]), ARRAY_FILTER_USE_BOTH)), $rings, array_keys($rings));
+        $depth = array_map(
+            static fn (array $ring, int $i): int => count(
+                array_filter($rings, static fn (array $other, int $j): bool => $j !== $i && self::holds($other, $ring[0]), ARRAY_FILTER_USE_BOTH),
+            ),
+            $rings,
+            array_keys($rings),
+        );
         $polygons = [];
         foreach ($rings as $i => $ring) {
             if ($depth[$i] % 2 === 0) {
@@ -95,7 +101,8 @@ final class Shoreline
         $inside = false;
         $before = $ring[count($ring) - 1];
         foreach ($ring as $point) {
-            if (($before[1] > $at[1]) !== ($point[1] > $at[1]) && $at[0] < $before[0] + ($at[1] - $before[1]) / ($point[1] - $before[1]) * ($point[0] - $before[0])) {
+            if (($before[1] > $at[1]) !== ($point[1] > $at[1])
+                && $at[0] < $before[0] + ($at[1] - $before[1]) / ($point[1] - $before[1]) * ($point[0] - $before[0])) {
                 $inside = ! $inside;
             }
             $before = $point;

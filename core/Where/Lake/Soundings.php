@@ -62,7 +62,10 @@ final class Soundings
     public function add(float $lat, float $lon, float $depthFt): void
     {
         if (abs($lat) > 85 || abs($lon) > 180) {
-            throw new InvalidArgumentException(abs($lat) <= 180 && abs($lon) <= 85 ? 'latitude and longitude seem to be exchanged' : 'the coordinates are no degrees of latitude and longitude');
+            throw new InvalidArgumentException(
+                abs($lat) <= 180
+                    && abs($lon) <= 85 ? 'latitude and longitude seem to be exchanged' : 'the coordinates are no degrees of latitude and longitude',
+            );
         }
         if (is_nan($depthFt) || $depthFt < 0 || $depthFt > self::DEEPEST_FT) {
             throw new InvalidArgumentException('the depth must be from 0 to 2000 ft');
@@ -155,7 +158,15 @@ final class Soundings
         $depths = self::fill($known, $cols, $rows, $reach);
         $perLon = DepthGrid::METRES_PER_DEGREE * cos(deg2rad($this->north0));
 
-        return new DepthGrid($this->north0 - ($this->offsetM + $top * $this->cellM) / DepthGrid::METRES_PER_DEGREE, $this->west0 + ($this->offsetM + $left * $this->cellM) / $perLon, $this->cellM, $cols, $rows, $depths, $this->north0);
+        return new DepthGrid(
+            $this->north0 - ($this->offsetM + $top * $this->cellM) / DepthGrid::METRES_PER_DEGREE,
+            $this->west0 + ($this->offsetM + $left * $this->cellM) / $perLon,
+            $this->cellM,
+            $cols,
+            $rows,
+            $depths,
+            $this->north0,
+        );
     }
 
     /**

@@ -46,10 +46,17 @@ final class Lookalikes
         }
         if ($one->covers !== []) {
             $same = array_values(array_filter($one->covers, static fn (Cover $c): bool => in_array($c, $other->covers, true)));
-            $count(3.0, count($same) / max(count($one->covers), count($other->covers)), implode(', ', array_map(static fn (Cover $c): string => $c->words(), $same)));
+            $count(
+                3.0,
+                count($same) / max(count($one->covers), count($other->covers)),
+                implode(', ', array_map(static fn (Cover $c): string => $c->words(), $same)),
+            );
         }
         if ($one->shallowFt !== null && $one->deepFt !== null) {
-            $both = $other->shallowFt === null || $other->deepFt === null ? 0.0 : max(0.0, min($one->deepFt, $other->deepFt) - max($one->shallowFt, $other->shallowFt));
+            $both = $other->shallowFt === null || $other->deepFt === null ? 0.0 : max(
+                0.0,
+                min($one->deepFt, $other->deepFt) - max($one->shallowFt, $other->shallowFt),
+            );
             $all = max($one->deepFt, $other->deepFt ?? 0.0) - min($one->shallowFt, $other->shallowFt ?? 0.0);
             $count(2.0, $all > 0 ? $both / $all : 0.0, 'depth');
         }

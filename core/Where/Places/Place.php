@@ -46,7 +46,11 @@ final readonly class Place
     /** The shade its bank throws, or null where the bank is not known. */
     public function shade(): ?BankShade
     {
-        return $this->bankFacesDeg === null || $this->objectHeightFt === null ? null : new BankShade($this->bankFacesDeg, $this->objectHeightFt, $this->setbackFt ?? 0.0);
+        return $this->bankFacesDeg === null || $this->objectHeightFt === null ? null : new BankShade(
+            $this->bankFacesDeg,
+            $this->objectHeightFt,
+            $this->setbackFt ?? 0.0,
+        );
     }
 
     /** Width in feet of the shade its bank throws on the water at a minute of a day (0 to 1439); 0 where bank or sun are not known. */
@@ -62,7 +66,14 @@ final readonly class Place
     {
         $depth = $this->depthAt($levelFt);
 
-        return new Fishable($this->name, $this->structure?->value, ($this->covers[0] ?? null)?->value, null, null, $depth === null ? null : max($depth[0], min($depth[1], $fishFt)));
+        return new Fishable(
+            $this->name,
+            $this->structure?->value,
+            ($this->covers[0] ?? null)?->value,
+            null,
+            null,
+            $depth === null ? null : max($depth[0], min($depth[1], $fishFt)),
+        );
     }
 
     /** It as the place of a stint that begins at a minute of a day (0 to 1439): its first cover, in the shade where its bank throws any. */

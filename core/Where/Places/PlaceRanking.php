@@ -25,10 +25,16 @@ final class PlaceRanking
     public static function at(array $places, Hour $hour, array $records = []): array
     {
         /** @var list<PlaceFactor> $factors */
-        $factors = [new StructureFits, new CoverFits, new DepthFits, new WindBlowsIn, new ShadeOnIt, new CurrentSuits, new LowLightMovesUp, new OwnPastHere($records)];
+        $factors = [
+            new StructureFits, new CoverFits, new DepthFits, new WindBlowsIn, new ShadeOnIt, new CurrentSuits, new LowLightMovesUp,
+            new OwnPastHere($records),
+        ];
         $ranked = [];
         foreach ($places as $place) {
-            $ranked[] = new RankedPlace($place, array_values(array_filter(array_map(static fn (PlaceFactor $f): ?Reason => $f->weigh($place, $hour), $factors))));
+            $ranked[] = new RankedPlace(
+                $place,
+                array_values(array_filter(array_map(static fn (PlaceFactor $f): ?Reason => $f->weigh($place, $hour), $factors))),
+            );
         }
         usort($ranked, static fn (RankedPlace $a, RankedPlace $b): int => $b->fit <=> $a->fit);
 

@@ -34,7 +34,10 @@ final class Distances
             if ($missing === []) {
                 continue;
             }
-            $feet = $this->ways?->feetTo($from, array_values($missing)) ?? array_map(static fn (Position $to): float => self::DETOUR * $from->feetTo($to), array_values($missing));
+            $feet = $this->ways?->feetTo($from, array_values($missing)) ?? array_map(
+                static fn (Position $to): float => self::DETOUR * $from->feetTo($to),
+                array_values($missing),
+            );
             foreach (array_keys($missing) as $at => $j) {
                 $this->known[$keys[$i]][$keys[$j]] = $this->known[$keys[$j]][$keys[$i]] = $feet[$at];
             }

@@ -185,7 +185,11 @@ final class Router
         for ($i = 0; $i < $count; $i++) {
             for ($j = $i + 1; $j < $count; $j++) {
                 $stretch = array_slice($order, $i, $j - $i + 1);
-                foreach ([array_reverse($stretch), [...array_slice($stretch, 1), $stretch[0]], [$stretch[$j - $i], ...array_slice($stretch, 0, -1)]] as $turned) {
+                foreach ([
+                    array_reverse($stretch),
+                    [...array_slice($stretch, 1), $stretch[0]],
+                    [$stretch[$j - $i], ...array_slice($stretch, 0, -1)],
+                ] as $turned) {
                     $tried = [...array_slice($order, 0, $i), ...$turned, ...array_slice($order, $j + 1)];
                     $now = $this->problem->worth($tried);
                     if ($now > $worth + 1e-9) {

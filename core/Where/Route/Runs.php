@@ -24,7 +24,10 @@ final readonly class Runs
     {
         $perMinute = $speed->feetPerSecond() * 60;
 
-        return array_map(static fn (array $feet): array => array_map(static fn (float $f): float => $f / $perMinute, $feet), $this->distances->between($places));
+        return array_map(
+            static fn (array $feet): array => array_map(static fn (float $f): float => $f / $perMinute, $feet),
+            $this->distances->between($places),
+        );
     }
 
     /**

@@ -77,7 +77,10 @@ final class WaterWays
             }
             $cells[] = $cell;
         }
-        $corners = array_map(fn (int $c): Position => new Position(...$this->grid->position($c % $this->grid->cols, intdiv($c, $this->grid->cols))), array_reverse($this->pulledTight($cells)));
+        $corners = array_map(
+            fn (int $c): Position => new Position(...$this->grid->position($c % $this->grid->cols, intdiv($c, $this->grid->cols))),
+            array_reverse($this->pulledTight($cells)),
+        );
 
         return [...$corners, $to];
     }

@@ -48,12 +48,48 @@ final readonly class CurrentPlace
         }
         // Feet downstream and feet towards open water, of fish, angler and cast.
         [$fish, $stand, $cast, $side, $text] = match ($kind) {
-            Structure::GravelBar => [[18, 0], [40, 35], [-12, 0], 'below the bar, on the deep side', 'They lie below the bar, where it falls off. Cast onto the bar and let it sweep over the edge.'],
-            Structure::CurrentSeam => [[0, -10], [30, -38], [-28, 8], 'on the slow side, below', 'They face upstream on the slow side of the seam. Cast above into the fast water and let it swing into the slow.'],
-            Structure::Eddy => [[14, -6], [38, 26], [-6, 10], 'beside the seam, below', 'The water turns back behind the obstacle: they may face the bank or downstream. Cast to the seam and let it be carried round.'],
-            Structure::Island, Structure::Bridge, Structure::RockPile, Structure::Riprap => [[14, 4], [30, 42], [-22, 8], 'abreast of the slack, on the open side', 'They sit behind it, where the push stops, some in the cushion before it. Cast above and let it sweep past into the slack.'],
-            Structure::CreekMouth => [[20, 10], [44, 34], [0, -14], 'below the mouth, on the river side', 'They wait at the edge where the two waters meet. Cast into the creek and let it wash out.'],
-            default => [[10, 2], [26, 36], [-20, 6], 'abreast of the slack, on the open side', 'Look for what breaks the current: reed, rock, log. They sit behind it. Cast above, let it sweep in.'],
+            Structure::GravelBar => [
+                [18, 0],
+                [40, 35],
+                [-12, 0],
+                'below the bar, on the deep side',
+                'They lie below the bar, where it falls off. Cast onto the bar and let it sweep over the edge.',
+            ],
+            Structure::CurrentSeam => [
+                [0, -10],
+                [30, -38],
+                [-28, 8],
+                'on the slow side, below',
+                'They face upstream on the slow side of the seam. Cast above into the fast water and let it swing into the slow.',
+            ],
+            Structure::Eddy => [
+                [14, -6],
+                [38, 26],
+                [-6, 10],
+                'beside the seam, below',
+                'The water turns back behind the obstacle: they may face the bank or downstream. Cast to the seam and let it be carried round.',
+            ],
+            Structure::Island, Structure::Bridge, Structure::RockPile, Structure::Riprap => [
+                [14, 4],
+                [30, 42],
+                [-22, 8],
+                'abreast of the slack, on the open side',
+                'They sit behind it, where the push stops, some in the cushion before it. Cast above and let it sweep past into the slack.',
+            ],
+            Structure::CreekMouth => [
+                [20, 10],
+                [44, 34],
+                [0, -14],
+                'below the mouth, on the river side',
+                'They wait at the edge where the two waters meet. Cast into the creek and let it wash out.',
+            ],
+            default => [
+                [10, 2],
+                [26, 36],
+                [-20, 6],
+                'abreast of the slack, on the open side',
+                'Look for what breaks the current: reed, rock, log. They sit behind it. Cast above, let it sweep in.',
+            ],
         };
         // Open water to the right of the current, or to its left.
         $right = $bankFacesDeg === null || sin(deg2rad($bankFacesDeg - $flowsToDeg)) >= 0 ? 1 : -1;

@@ -25,7 +25,9 @@ final readonly class DockFactor extends JobFactor
         $depth = $dock->depthFt ?? $reading->day->spot->deepFt ?? Dock::USUAL_FT;
         $jobs = match (true) {
             $dock->kind === DockKind::Piling => self::posts($reading),
-            $depth < Dock::BOTTOM_UNDER_FT => [[Job::DockBottom, new Effect('dock', 1.3, Said::of('Floating dock over {%.0f ft}: they are on the bottom.', $depth), 'S11')]],
+            $depth < Dock::BOTTOM_UNDER_FT => [
+                [Job::DockBottom, new Effect('dock', 1.3, Said::of('Floating dock over {%.0f ft}: they are on the bottom.', $depth), 'S11')],
+            ],
             $depth > Dock::FLOATS_OVER_FT => self::floats($depth),
             default => [],
         };

@@ -32,6 +32,11 @@ final readonly class StructureFactor implements Factor
 
     public function effect(LureFamily $lure): Effect
     {
-        return new Effect('structure', $this->number($lure), ucfirst($this->structure->words()).($this->known ? '' : ', the first place to look,').' is ground for it.', 'FAMILIES');
+        return new Effect(
+            'structure',
+            $this->number($lure),
+            ucfirst($this->structure->words()).($this->known ? '' : ', the first place to look,').' is ground for it.',
+            'FAMILIES',
+        );
     }
 }

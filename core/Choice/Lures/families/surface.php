@@ -10,7 +10,10 @@ return [
         'depth_ft' => [0, 0], 'temp_f' => [55, 62, 86, 92], 'columns' => ['surface'], 'speed_ft_s' => [0.3, 2.0],
         'vibration' => 0.35, 'sound' => 0.3, 'flash' => 0.0, 'sight' => 0.5,
         'exposure' => 'weedless', 'snag' => 0.03, 'role' => 'search',
-        'covers' => ['lily_pads' => 1.6, 'grass_matted' => 1.8, 'reeds' => 1.25, 'overhang' => 1.2, 'none' => 0.35, 'rock' => 0.4, 'brush' => 0.7, 'grass_edge' => 0.85],
+        'covers' => [
+            'lily_pads' => 1.6, 'grass_matted' => 1.8, 'reeds' => 1.25, 'overhang' => 1.2, 'none' => 0.35, 'rock' => 0.4, 'brush' => 0.7,
+            'grass_edge' => 0.85,
+        ],
         'species' => ['bass' => 1.0, 'smallmouth_bass' => 0.5, 'northern_pike' => 0.8],
         'stages' => ['spawn' => 1.0, 'postspawn' => 1.1, 'summer' => 1.15, 'early_fall' => 1.1, 'prespawn' => 0.7],
         'forage' => ['frog', 'bluegill'], 'lengths_in' => [2.5, 3.0], 'weights_oz' => [0.5, 0.625, 0.75],

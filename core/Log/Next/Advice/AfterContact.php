@@ -22,14 +22,45 @@ final class AfterContact implements Adviser
         $contact = $contacts[count($contacts) - 1];
         $left = Situation::REPEATS - $since;
         if ($contact->kind->isHooked()) {
-            return [new Move(Action::RepeatCast, sprintf('Hold the boat and cast back to the same place: %d more before you change anything.', $left), 'M7', $day->present(), null, sprintf('%d blank casts', $left))];
+            return [new Move(
+                Action::RepeatCast,
+                sprintf('Hold the boat and cast back to the same place: %d more before you change anything.', $left),
+                'M7',
+                $day->present(),
+                null,
+                sprintf('%d blank casts', $left),
+            )];
         }
         // Two refusals in one place ask for an answer; after the first, the cast itself is worth repeating.
         $slower = $day->slowerHere();
         $answer = $contact->kind === ContactKind::Follow
-            ? new Move(Action::SlowDown, 'A follower: answer it with a pause or a kill, then show it something slower.', 'R17', $slower, $day->pBetter($slower), 'another follow on the same lure')
-            : new Move(Action::SlowDown, 'It missed or turned away: rest it a moment, then come back with another, slower lure.', 'M3', $slower, $day->pBetter($slower), 'a second strike on the same lure');
+            ? new Move(
+                Action::SlowDown,
+                'A follower: answer it with a pause or a kill, then show it something slower.',
+                'R17',
+                $slower,
+                $day->pBetter($slower),
+                'another follow on the same lure',
+            )
+            : new Move(
+                Action::SlowDown,
+                'It missed or turned away: rest it a moment, then come back with another, slower lure.',
+                'M3',
+                $slower,
+                $day->pBetter($slower),
+                'a second strike on the same lure',
+            );
 
-        return [$answer, new Move(Action::RepeatCast, 'Or repeat the very same cast first; others may stand there.', 'M7', $day->present(), null, sprintf('%d blank casts', $left))];
+        return [
+            $answer,
+            new Move(
+                Action::RepeatCast,
+                'Or repeat the very same cast first; others may stand there.',
+                'M7',
+                $day->present(),
+                null,
+                sprintf('%d blank casts', $left),
+            ),
+        ];
     }
 }

@@ -34,16 +34,44 @@ final class AfterRefusal implements Adviser
         $back = $day->backTo($paid);
         $unless = 'a contact on the next casts';
         if (array_filter($paid->contacts, static fn (Contact $c): bool => $c->kind->isHooked()) !== []) {
-            return [new Move(Action::Return, sprintf('%d casts with the %s and nothing: back to the %s, which hooked fish here.', $blank, $now, $lure), 'M8', $back, $day->pBetter($back), $unless)];
+            return [new Move(
+                Action::Return,
+                sprintf('%d casts with the %s and nothing: back to the %s, which hooked fish here.', $blank, $now, $lure),
+                'M8',
+                $back,
+                $day->pBetter($back),
+                $unless,
+            )];
         }
         $rung = $day->luresSince($paid);
         $down = $this->down($day);
         if ($rung >= self::RUNGS || ($down === null && ! $day->choices->isEmpty())) {
-            return [new Move(Action::Return, sprintf('The ladder is through: back to the %s, which showed fish here.', $lure), 'M8', $back, $day->pBetter($back), $unless)];
+            return [new Move(
+                Action::Return,
+                sprintf('The ladder is through: back to the %s, which showed fish here.', $lure),
+                'M8',
+                $back,
+                $day->pBetter($back),
+                $unless,
+            )];
         }
 
         return [
-            new Move(Action::Downsize, sprintf('The %s showed fish, and %d casts with the %s brought none: the next rung of the ladder (%d of %d), smaller and slower.', $lure, $blank, $now, $rung + 1, self::RUNGS), 'M8', $down, $day->pBetter($down), $unless),
+            new Move(
+                Action::Downsize,
+                sprintf(
+                    'The %s showed fish, and %d casts with the %s brought none: the next rung of the ladder (%d of %d), smaller and slower.',
+                    $lure,
+                    $blank,
+                    $now,
+                    $rung + 1,
+                    self::RUNGS,
+                ),
+                'M8',
+                $down,
+                $day->pBetter($down),
+                $unless,
+            ),
             new Move(Action::Return, sprintf('Or back to the %s at once.', $lure), 'M8', $back, $day->pBetter($back), $unless),
         ];
     }

@@ -37,8 +37,22 @@ final class Hooks implements Adviser
 
         return [
             $short >= self::ENOUGH
-                ? new Move(Action::Downsize, sprintf('%d short strikes on this lure: color, size or speed is wrong. Go down a size.', $short), 'C10', $smaller, $day->pBetter($smaller), $unless)
-                : new Move(Action::SlowDown, sprintf('%d fish came to this lure and did not take it: slower, with longer pauses, or smaller.', $short + $follows), 'C10', $slower = $day->slowerHere(), $day->pBetter($slower), $unless),
+                ? new Move(
+                    Action::Downsize,
+                    sprintf('%d short strikes on this lure: color, size or speed is wrong. Go down a size.', $short),
+                    'C10',
+                    $smaller,
+                    $day->pBetter($smaller),
+                    $unless,
+                )
+                : new Move(
+                    Action::SlowDown,
+                    sprintf('%d fish came to this lure and did not take it: slower, with longer pauses, or smaller.', $short + $follows),
+                    'C10',
+                    $slower = $day->slowerHere(),
+                    $day->pBetter($slower),
+                    $unless,
+                ),
             new Move(Action::ChangeColor, 'Or another color of the same lure.', 'C10', $color, $day->pBetter($color), $unless),
         ];
     }

@@ -25,10 +25,32 @@ final class OneFish implements Adviser
             return [new Move(Action::Stay, 'Ask what was the same about it, and go on to ten casts.', 'M6', $day->present(), null, "{$left} blank casts")];
         }
         $slower = $day->slowerHere();
-        $moves = [new Move(Action::SlowDown, sprintf('%d contact%s, then nothing in %d casts: not confirmed. Slower or smaller, or back to what paid.', count($day->last->contacts), count($day->last->contacts) === 1 ? '' : 's', $since), 'M8', $slower, $day->pBetter($slower), 'a contact on the next casts')];
+        $moves = [new Move(
+            Action::SlowDown,
+            sprintf(
+                '%d contact%s, then nothing in %d casts: not confirmed. Slower or smaller, or back to what paid.',
+                count($day->last->contacts),
+                count($day->last->contacts) === 1 ? '' : 's',
+                $since,
+            ),
+            'M8',
+            $slower,
+            $day->pBetter($slower),
+            'a contact on the next casts',
+        )];
         $better = $day->anywhere();
         if ($better !== null && $day->promisesMore($better)) {
-            array_unshift($moves, new Move($day->changes($better), sprintf('%d casts since the last contact: %s promises more now.', $since, $day->words($better)), 'M8', $better, $day->pBetter($better), 'a contact on the next casts'));
+            array_unshift(
+                $moves,
+                new Move(
+                    $day->changes($better),
+                    sprintf('%d casts since the last contact: %s promises more now.', $since, $day->words($better)),
+                    'M8',
+                    $better,
+                    $day->pBetter($better),
+                    'a contact on the next casts',
+                ),
+            );
         }
 
         return $moves;

@@ -23,19 +23,47 @@ final class PatternRun implements Adviser
         if ($verdict === Verdict::Faded) {
             $paid = $day->paidBefore() ?? $day->anywhere();
 
-            return [new Move(Action::Return, 'What held has faded. Look what changed in light, level, wind or water color, and go back to where it began.', 'M12', $paid, $day->pBetter($paid), 'a contact where you are')];
+            return [new Move(
+                Action::Return,
+                'What held has faded. Look what changed in light, level, wind or water color, and go back to where it began.',
+                'M12',
+                $paid,
+                $day->pBetter($paid),
+                'a contact where you are',
+            )];
         }
         $moves = [];
         if ($verdict->stands() && $day->pattern->holds(...($day->last->levels ?? [])) && $day->blankHere() < $day->patience()) {
             $left = $day->patience() - $day->blankHere();
-            $moves[] = new Move(Action::Stay, sprintf('You are fishing what %s: %d more casts here.', $verdict === Verdict::Confirmed ? 'is a pattern' : 'holds', $left), 'M6', $day->present(), null, sprintf('%d blank casts', $left));
+            $moves[] = new Move(
+                Action::Stay,
+                sprintf('You are fishing what %s: %d more casts here.', $verdict === Verdict::Confirmed ? 'is a pattern' : 'holds', $left),
+                'M6',
+                $day->present(),
+                null,
+                sprintf('%d blank casts', $left),
+            );
         } elseif ($verdict->stands()) {
             $alike = $day->lookalike();
             $where = $alike === null ? '' : " {$alike->place->name} is one.";
             $spots = $day->pattern->spots;
             $moves[] = $verdict === Verdict::Confirmed
-                ? new Move(Action::ChangePlace, "Run the pattern: other places of the same kind, then look for bigger fish inside it.{$where}", 'M6', $alike, $day->pBetter($alike), sprintf('%d blank casts at the next of them', $day->patience()))
-                : new Move(Action::ChangePlace, ($spots > 1 ? "It held at {$spots} spots and may still be chance: the same at another place of the same kind." : 'Try the same at a second place of the same kind.').$where, 'M6', $alike, $day->pBetter($alike), sprintf('%d blank casts there', $day->patience()));
+                ? new Move(
+                    Action::ChangePlace,
+                    "Run the pattern: other places of the same kind, then look for bigger fish inside it.{$where}",
+                    'M6',
+                    $alike,
+                    $day->pBetter($alike),
+                    sprintf('%d blank casts at the next of them', $day->patience()),
+                )
+                : new Move(
+                    Action::ChangePlace,
+                    ($spots > 1 ? "It held at {$spots} spots and may still be chance: the same at another place of the same kind." : 'Try the same at a second place of the same kind.').$where,
+                    'M6',
+                    $alike,
+                    $day->pBetter($alike),
+                    sprintf('%d blank casts there', $day->patience()),
+                );
         }
         $mixed = $this->mixedUp($day);
 
@@ -50,9 +78,22 @@ final class PatternRun implements Adviser
                 $leads = $day->evidence->of($level->factor, $level->name);
                 if ($leads !== null && $leads->contactCount >= 2 && $leads->pBetter >= 0.75) {
                     $test = $this->separating($day, $group);
-                    $how = $test === null ? 'keep the first, change the last, and see which of them it is' : Said::of('%s at %s has %s but not %s, and tells', str_replace('_', ' ', $test->presentation->lure), $test->place->name, self::words(self::kept($test, $group, true)), self::words(self::kept($test, $group, false)));
+                    $how = $test === null ? 'keep the first, change the last, and see which of them it is' : Said::of(
+                        '%s at %s has %s but not %s, and tells',
+                        str_replace('_', ' ', $test->presentation->lure),
+                        $test->place->name,
+                        self::words(self::kept($test, $group, true)),
+                        self::words(self::kept($test, $group, false)),
+                    );
 
-                    return new Move(Action::Separate, Said::capital(Said::of('%s always came together: %s.', self::words($group), $how)), 'M9', $test, $day->pBetter($test), 'a contact on only one of them');
+                    return new Move(
+                        Action::Separate,
+                        Said::capital(Said::of('%s always came together: %s.', self::words($group), $how)),
+                        'M9',
+                        $test,
+                        $day->pBetter($test),
+                        'a contact on only one of them',
+                    );
                 }
             }
         }
@@ -70,7 +111,8 @@ final class PatternRun implements Adviser
     {
         $ofLure = array_values(array_filter($group, static fn (Level $l): bool => in_array($l->factor, self::OF_LURE, true)));
         $ofPlace = array_values(array_filter($group, static fn (Level $l): bool => ! in_array($l, $ofLure, true)));
-        $clean = $ofLure === [] || $ofPlace === [] ? null : $day->bestThat(static fn (Offer $o): bool => (self::kept($o, $ofLure, true) === $ofLure && self::kept($o, $ofPlace, true) === [])
+        $clean = $ofLure === []
+            || $ofPlace === [] ? null : $day->bestThat(static fn (Offer $o): bool => (self::kept($o, $ofLure, true) === $ofLure && self::kept($o, $ofPlace, true) === [])
             || (self::kept($o, $ofPlace, true) === $ofPlace && self::kept($o, $ofLure, true) === []));
 
         return $clean ?? $day->bestThat(static fn (Offer $o): bool => self::kept($o, $group, true) !== [] && self::kept($o, $group, false) !== []);

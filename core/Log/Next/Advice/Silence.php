@@ -25,16 +25,43 @@ final class Silence implements Adviser
         $here = $day->blankHere();
         $patience = $day->patience();
         if ($blank >= self::DESPAIR && $here >= Situation::REPEATS) {
-            $moves[] = new Move(Action::ChangeLure, sprintf('%d casts without a touch: try the opposite once, such as a weightless worm on a windy day.', $blank), 'M10', $offer = $day->opposite(), $day->pBetter($offer), 'a contact on anything');
+            $moves[] = new Move(
+                Action::ChangeLure,
+                sprintf('%d casts without a touch: try the opposite once, such as a weightless worm on a windy day.', $blank),
+                'M10',
+                $offer = $day->opposite(),
+                $day->pBetter($offer),
+                'a contact on anything',
+            );
         }
         if ($here >= $patience) {
             return [...$moves, ...$this->change($day, $here)];
         }
         if ($day->schools->chosen('tempo') === 'pick_apart' && $here >= Situation::REPEATS) {
-            return [...$moves, new Move(Action::RepeatCast, sprintf('%d casts at this target: the same target again, from another angle.', $here), 'S3', $day->present(), null, sprintf('%d more blank casts', $patience - $here))];
+            return [
+                ...$moves,
+                new Move(
+                    Action::RepeatCast,
+                    sprintf('%d casts at this target: the same target again, from another angle.', $here),
+                    'S3',
+                    $day->present(),
+                    null,
+                    sprintf('%d more blank casts', $patience - $here),
+                ),
+            ];
         }
 
-        return [...$moves, new Move(Action::Stay, sprintf('%d of %d casts: not enough yet to say anything.', $here, $patience), 'M11', $day->present(), null, sprintf('a contact, or %d more blank casts', $patience - $here))];
+        return [
+            ...$moves,
+            new Move(
+                Action::Stay,
+                sprintf('%d of %d casts: not enough yet to say anything.', $here, $patience),
+                'M11',
+                $day->present(),
+                null,
+                sprintf('a contact, or %d more blank casts', $patience - $here),
+            ),
+        ];
     }
 
     /** @return list<Move> */
@@ -48,19 +75,58 @@ final class Silence implements Adviser
         $paid = $day->paidSpot();
         if ($paid !== null && ! ($searching && $best?->place->name !== $paid)) {
             $back = $day->paidBefore();
-            $moves[] = new Move(Action::Return, sprintf('Back to %s, which gave contacts, with something slower.', $back->place->name ?? $paid), 'M2', $back, $day->pBetter($back), $unless);
+            $moves[] = new Move(
+                Action::Return,
+                sprintf('Back to %s, which gave contacts, with something slower.', $back->place->name ?? $paid),
+                'M2',
+                $back,
+                $day->pBetter($back),
+                $unless,
+            );
         }
         $isNew = $best !== null && $day->evidence->of('spot', $best->place->name) === null;
         if ($searching && $isNew) {
-            $moves = [new Move(Action::ChangePlace, sprintf('%d casts here without a contact, and places left to search: %s next, with %s.', $here, $best->place->name, str_replace('_', ' ', $best->presentation->lure)), 'M1', $best, $day->pBetter($best), $unless), ...$moves];
+            $moves = [
+                new Move(
+                    Action::ChangePlace,
+                    sprintf(
+                        '%d casts here without a contact, and places left to search: %s next, with %s.',
+                        $here,
+                        $best->place->name,
+                        str_replace('_', ' ', $best->presentation->lure),
+                    ),
+                    'M1',
+                    $best,
+                    $day->pBetter($best),
+                    $unless,
+                ),
+                ...$moves,
+            ];
         } elseif ($best !== null && $day->promisesMore($best)) {
-            $moves = [new Move($day->changes($best), sprintf('%d casts without a contact: %s promises most now.', $here, $day->words($best)), 'M9', $best, $day->pBetter($best), $unless), ...$moves];
+            $moves = [
+                new Move(
+                    $day->changes($best),
+                    sprintf('%d casts without a contact: %s promises most now.', $here, $day->words($best)),
+                    'M9',
+                    $best,
+                    $day->pBetter($best),
+                    $unless,
+                ),
+                ...$moves,
+            ];
         }
         $depth = $day->otherDepth();
         $slower = $day->slowerHere();
         $lure = $day->otherLure();
         $inOrder = [
-            new Move(Action::ChangeDepth, sprintf('%d casts without a contact: change position or depth first.', $here), 'M9', $depth, $day->pBetter($depth), $unless),
+            new Move(
+                Action::ChangeDepth,
+                sprintf('%d casts without a contact: change position or depth first.', $here),
+                'M9',
+                $depth,
+                $day->pBetter($depth),
+                $unless,
+            ),
             new Move(Action::SlowDown, 'Then speed and pause.', 'M9', $slower, $day->pBetter($slower), $unless),
             new Move(Action::ChangeLure, 'Then the lure: the next in the ladder of refusals.', 'M8', $lure, $day->pBetter($lure), $unless),
         ];
@@ -73,6 +139,13 @@ final class Silence implements Adviser
 
     private function toPlace(Situation $day, ?Offer $next, string $why, string $rule): Move
     {
-        return new Move(Action::ChangePlace, $why.($next === null ? 'next spot, same lure.' : "{$next->place->name} next, same lure."), $rule, $next, $day->pBetter($next), 'a contact on the next casts');
+        return new Move(
+            Action::ChangePlace,
+            $why.($next === null ? 'next spot, same lure.' : "{$next->place->name} next, same lure."),
+            $rule,
+            $next,
+            $day->pBetter($next),
+            'a contact on the next casts',
+        );
     }
 }

@@ -13,7 +13,10 @@ use OldEddy\Where\Places\Reason;
 /** In current, fish sit where the push stops (S8). */
 final class CurrentSuits implements PlaceFactor
 {
-    private const SLACK = [Structure::Eddy, Structure::CurrentSeam, Structure::GravelBar, Structure::Island, Structure::Bridge, Structure::CreekMouth, Structure::Riprap, Structure::RockPile];
+    private const SLACK = [
+        Structure::Eddy, Structure::CurrentSeam, Structure::GravelBar, Structure::Island, Structure::Bridge, Structure::CreekMouth, Structure::Riprap,
+        Structure::RockPile,
+    ];
 
     public function weigh(Place $place, Hour $hour): ?Reason
     {

@@ -26,6 +26,10 @@ final class OwnPastHere implements PlaceFactor
         }
         $here = Rate::after($hour->usual, $record->contacts, $record->casts)->mean();
 
-        return new Reason(max(0.6, min(1.7, ($here / $hour->usual->perCast) ** 0.6)), sprintf('Your own log in this stage: contacts worth %.1f in %d casts.', $record->contacts, $record->casts), 'S1');
+        return new Reason(
+            max(0.6, min(1.7, ($here / $hour->usual->perCast) ** 0.6)),
+            sprintf('Your own log in this stage: contacts worth %.1f in %d casts.', $record->contacts, $record->casts),
+            'S1',
+        );
     }
 }

@@ -35,7 +35,11 @@ final class ShadeOnIt implements PlaceFactor
         return match (true) {
             $width >= $least && $width <= $most => new Reason(1.35, Said::of('Shade {%.0f ft} wide now: the best there is.', $width), 'S21'),
             $width > 0 && $width < $least => new Reason($line === ShadeLine::Murk ? 1.25 : 1.1, Said::of('A strip of shade, {%.0f ft}.', $width), 'S21'),
-            $width > $most => new Reason($line === ShadeLine::Clear && $width <= 15 ? 1.2 : 1.08, Said::of('Shade {%.0f ft} wide spreads them.', min(999, $width)), 'S21'),
+            $width > $most => new Reason(
+                $line === ShadeLine::Clear && $width <= 15 ? 1.2 : 1.08,
+                Said::of('Shade {%.0f ft} wide spreads them.', min(999, $width)),
+                'S21',
+            ),
             default => null,
         };
     }

@@ -21,6 +21,10 @@ final class StructureFits implements PlaceFactor
 
         return $at === false
             ? new Reason(0.55, sprintf('A %s is not where they stand in %s.', $place->structure->words(), $stage), 'STAGES')
-            : new Reason(max(0.85, 1.4 - 0.1 * $at), sprintf('%s: among the places of %s%s.', ucfirst($place->structure->words()), $stage, $at === 0 ? ', the first' : ''), 'STAGES');
+            : new Reason(
+                max(0.85, 1.4 - 0.1 * $at),
+                sprintf('%s: among the places of %s%s.', ucfirst($place->structure->words()), $stage, $at === 0 ? ', the first' : ''),
+                'STAGES',
+            );
     }
 }

@@ -30,9 +30,17 @@ final class WindBlowsIn implements PlaceFactor
         }
         $spring = in_array($hour->reading->stage->stage, [Stage::EarlyPrespawn, Stage::Prespawn, Stage::Spawn], true);
         if ($spring) {
-            return new Reason(1 + 0.3 * $work, $work > 0 ? 'The wind blows in here and warms it.' : 'In the lee: the warm water is blown away from here.', 'S7');
+            return new Reason(
+                1 + 0.3 * $work,
+                $work > 0 ? 'The wind blows in here and warms it.' : 'In the lee: the warm water is blown away from here.',
+                'S7',
+            );
         }
 
-        return new Reason(1 + ($hour->reading->stage->stage === Stage::Winter ? 0.1 : 0.2) * $work, $work > 0 ? 'The wind breaks the light and pushes bait in.' : 'In the lee of the wind.', 'W17');
+        return new Reason(
+            1 + ($hour->reading->stage->stage === Stage::Winter ? 0.1 : 0.2) * $work,
+            $work > 0 ? 'The wind breaks the light and pushes bait in.' : 'In the lee of the wind.',
+            'W17',
+        );
     }
 }
