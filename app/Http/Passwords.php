@@ -20,10 +20,14 @@ final class Passwords implements DataAwareRule, ValidationRule
     public const MOST_BYTES = 72;
 
     private const COMMON = [
-        'password', 'passwort', 'passw0rd', 'p@ssw0rd', 'letmein', 'welcome', 'qwerty', 'qwertz', 'azerty', 'asdfgh', 'zxcvbn', '1q2w3e', 'q1w2e3', 'abc123', 'abcdef', 'iloveyou', 'sunshine',
-        'princess', 'football', 'baseball', 'basketball', 'superman', 'batman', 'trustno1', 'monkey', 'dragon', 'master', 'shadow', 'michael', 'jordan', 'jennifer', 'charlie', 'computer', 'internet',
-        'whatever', 'starwars', 'freedom', 'secret', 'changeme', 'default', 'admin', 'administrator', 'guest', 'login', 'access', 'hello', 'summer', 'winter', 'spring', 'autumn', 'january', 'december',
-        'fishing', 'fisherman', 'bassfish', 'largemouth', 'smallmouth', 'oldeddy', 'old-eddy', 'mustang', 'maverick', 'phoenix', 'samsung', 'google', 'liverpool', 'chelsea', 'arsenal', 'chocolate', 'cookie', 'pokemon', 'naruto',
+        'password', 'passwort', 'passw0rd', 'p@ssw0rd', 'letmein', 'welcome', 'qwerty', 'qwertz', 'azerty', 'asdfgh', 'zxcvbn', '1q2w3e', 'q1w2e3',
+        'abc123', 'abcdef', 'iloveyou', 'sunshine',
+        'princess', 'football', 'baseball', 'basketball', 'superman', 'batman', 'trustno1', 'monkey', 'dragon', 'master', 'shadow', 'michael',
+        'jordan', 'jennifer', 'charlie', 'computer', 'internet',
+        'whatever', 'starwars', 'freedom', 'secret', 'changeme', 'default', 'admin', 'administrator', 'guest', 'login', 'access', 'hello', 'summer',
+        'winter', 'spring', 'autumn', 'january', 'december',
+        'fishing', 'fisherman', 'bassfish', 'largemouth', 'smallmouth', 'oldeddy', 'old-eddy', 'mustang', 'maverick', 'phoenix', 'samsung', 'google',
+        'liverpool', 'chelsea', 'arsenal', 'chocolate', 'cookie', 'pokemon', 'naruto',
     ];
 
     /** @var array<string, mixed> */

@@ -138,8 +138,10 @@ final readonly class Deck
     private function stint(Stint $stint): array
     {
         return [
-            'id' => $stint->id, 'at' => $stint->started_at->format('Y-m-d\TH:i:s'), 'spot' => $stint->spot, 'rod' => Presentation::key($stint->lure, $stint->color),
-            'lure' => Word::of($stint->lure), 'angler' => $stint->angler, 'casts' => $stint->cast_count, 'cover_part' => $stint->cover_part, 'light' => $stint->light,
+            'id' => $stint->id, 'at' => $stint->started_at->format('Y-m-d\TH:i:s'), 'spot' => $stint->spot,
+            'rod' => Presentation::key($stint->lure, $stint->color),
+            'lure' => Word::of($stint->lure), 'angler' => $stint->angler, 'casts' => $stint->cast_count, 'cover_part' => $stint->cover_part,
+            'light' => $stint->light,
             'contacts' => array_values($stint->contacts->map($this->contact(...))->all()),
         ];
     }
@@ -148,7 +150,8 @@ final readonly class Deck
     private function contact(Contact $contact): array
     {
         return [
-            'id' => $contact->id, 'kind' => $contact->kind, 'at' => $contact->at->format('Y-m-d\TH:i:s'), 'cast' => $contact->at_cast, 'species' => $contact->species,
+            'id' => $contact->id, 'kind' => $contact->kind, 'at' => $contact->at->format('Y-m-d\TH:i:s'), 'cast' => $contact->at_cast,
+            'species' => $contact->species,
             'length' => $contact->length_in === null ? null : $this->units->showSize($contact->length_in),
             'depth' => $contact->depth_ft === null ? null : $this->units->show('depth', $contact->depth_ft),
             ...$contact->only(['hooked', 'forage', 'cover', 'cover_part', 'light']),
@@ -166,7 +169,8 @@ final readonly class Deck
         $key = substr(hash('sha256', implode('/', [$conditions, $i, $rod->lure, $rod->depth_ft, (int) $this->units->metric])), 0, 16);
 
         return [
-            'key' => Presentation::key($rod->lure, $rod->color), 'lure' => $rod->lure, 'color' => $rod->color, 'depth_ft' => $rod->depth_ft, 'retrieve' => $rod->retrieve,
+            'key' => Presentation::key($rod->lure, $rod->color), 'lure' => $rod->lure, 'color' => $rod->color, 'depth_ft' => $rod->depth_ft,
+            'retrieve' => $rod->retrieve,
             'name' => Word::of($rod->lure), 'how' => Word::of($rod->color).' · '.$this->units->depth($rod->depth_ft).' · '.Word::of($rod->retrieve),
             'cadence' => $this->units->say($setup->cadence->text), 'slice_key' => $key, 'slice' => in_array($key, $known, true)
                 ? null
@@ -200,10 +204,12 @@ final readonly class Deck
         $present = $this->stints->last();
         // An offer of what is fished already needs no key.
         $other = $offer !== null
-            && ($present === null || $offer->place->name !== $present->spot || $offer->presentation->lure !== $present->lure || $offer->presentation->color !== $present->color);
+            && ($present === null || $offer->place->name !== $present->spot
+                || $offer->presentation->lure !== $present->lure || $offer->presentation->color !== $present->color);
 
         return [
-            'action' => ucfirst($move->action->words()), 'text' => $this->units->say($move->text), 'rule' => $move->ruleId, 'link' => RuleLink::to($this->trip, $move->ruleId),
+            'action' => ucfirst($move->action->words()), 'text' => $this->units->say($move->text), 'rule' => $move->ruleId,
+            'link' => RuleLink::to($this->trip, $move->ruleId),
             'sure' => $move->sure(), 'unless' => $move->unless === null ? null : "Changed by: {$move->unless}.",
             'offer' => $other ? [
                 'spot' => $offer->place->name,

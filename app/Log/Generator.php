@@ -101,14 +101,18 @@ final class Generator
             $id = Uuid::uuid5(self::NAMESPACE, "{$this->angler->id} {$key} {$i}")->toString();
             $at = Carbon::parse($conditions['date'].substr($stint->at, 10));
             $stints[] = [
-                'id' => $id, 'trip_id' => $trip->id, 'started_at' => $at->format('Y-m-d H:i:s'), 'spot' => $stint->levels['spot'], 'spot_id' => $spots[$stint->levels['spot']] ?? null, 'lure' => $stint->levels['lure'],
-                'color' => $stint->levels['color'], 'retrieve' => $stint->levels['retrieve'], 'depth_ft' => $stint->depthFt, 'structure' => $stint->levels['structure'] ?? null,
-                'cover' => $stint->levels['cover'] ?? null, 'cover_part' => $stint->levels['cover_part'] ?? null, 'light' => $stint->levels['light'] ?? null, 'cast_count' => $stint->casts,
+                'id' => $id, 'trip_id' => $trip->id, 'started_at' => $at->format('Y-m-d H:i:s'), 'spot' => $stint->levels['spot'],
+                'spot_id' => $spots[$stint->levels['spot']] ?? null, 'lure' => $stint->levels['lure'],
+                'color' => $stint->levels['color'], 'retrieve' => $stint->levels['retrieve'], 'depth_ft' => $stint->depthFt,
+                'structure' => $stint->levels['structure'] ?? null,
+                'cover' => $stint->levels['cover'] ?? null, 'cover_part' => $stint->levels['cover_part'] ?? null,
+                'light' => $stint->levels['light'] ?? null, 'cast_count' => $stint->casts,
             ];
             foreach ($stint->contacts as $n => $contact) {
                 $contacts[] = [
                     'id' => Uuid::uuid5(self::NAMESPACE, "{$id} {$n}")->toString(), 'trip_id' => $trip->id, 'stint_id' => $id,
-                    'at' => $at->copy()->addSeconds(Limits::CAST_S * (int) $contact->atCast)->format('Y-m-d H:i:s'), 'kind' => $contact->kind->value, 'at_cast' => $contact->atCast,
+                    'at' => $at->copy()->addSeconds(Limits::CAST_S * (int) $contact->atCast)->format('Y-m-d H:i:s'), 'kind' => $contact->kind->value,
+                    'at_cast' => $contact->atCast,
                 ];
             }
         }

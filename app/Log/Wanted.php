@@ -41,7 +41,9 @@ final readonly class Wanted
             static fn (mixed $v): ?string => is_numeric($v)
                 && (float) $v === floor((float) $v)
                 && $v >= $from
-                && $v <= $to ? null : "must be a whole number from {$from} to {$to}.",
+                && $v <= $to
+                ? null
+                : "must be a whole number from {$from} to {$to}.",
             true,
         );
     }
@@ -56,7 +58,9 @@ final readonly class Wanted
         return new self(
             static fn (mixed $v): ?string => is_string($v)
                 && trim($v) !== ''
-                && mb_strlen($v) <= $longest ? null : "must be words, {$longest} characters at most.",
+                && mb_strlen($v) <= $longest
+                ? null
+                : "must be words, {$longest} characters at most.",
             true,
         );
     }
@@ -68,7 +72,9 @@ final readonly class Wanted
 
         return new self(
             static fn (mixed $v): ?string => is_string($v)
-                && isset($known[$v]) ? null : 'is none of those there are: '.Str::limit(implode(', ', $keys), 120).'.',
+                && isset($known[$v])
+                ? null
+                : 'is none of those there are: '.Str::limit(implode(', ', $keys), 120).'.',
             true,
         );
     }

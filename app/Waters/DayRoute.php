@@ -55,7 +55,9 @@ final class DayRoute
         $this->runs = new Runs($this->distances, $ways);
     }
 
-    /** @return array{stops: list<array{spot: int, name: string, at: int, to: int, run_min: float, fuel: float}>, line: list<array{float, float}>, home_min: float, end: int, fuel: float, note: ?string} */
+    /**
+     * @return array{stops: list<array{spot: int, name: string, at: int, to: int, run_min: float, fuel: float}>, line: list<array{float, float}>, home_min: float, end: int, fuel: float, note: ?string}
+     */
     public function planned(): array
     {
         $problem = new RouteTask($this->stops(), $this->minutes(), $this->asked['from'], $this->asked['to']);
@@ -64,7 +66,8 @@ final class DayRoute
         $reached = is_finite($table->homeMin);
 
         $stops = array_map(fn (Leg $l): array => [
-            'spot' => $this->spots[$l->stop]->id, 'name' => $this->spots[$l->stop]->name, 'at' => (int) round($l->at), 'to' => (int) round($l->to), 'run_min' => round($l->runMin, 1), 'fuel' => round($l->fuel, 2),
+            'spot' => $this->spots[$l->stop]->id, 'name' => $this->spots[$l->stop]->name, 'at' => (int) round($l->at), 'to' => (int) round($l->to),
+            'run_min' => round($l->runMin, 1), 'fuel' => round($l->fuel, 2),
         ], $table->legs);
 
         return [
@@ -151,6 +154,8 @@ final class DayRoute
         $lake = $this->day->lake;
 
         return $lake->ramp_lat !== null
-            && $lake->ramp_lon !== null ? new Position($lake->ramp_lat, $lake->ramp_lon) : (($this->day->spots[0] ?? null)?->position() ?? new Position(0.0, 0.0));
+            && $lake->ramp_lon !== null
+            ? new Position($lake->ramp_lat, $lake->ramp_lon)
+            : (($this->day->spots[0] ?? null)?->position() ?? new Position(0.0, 0.0));
     }
 }

@@ -44,7 +44,8 @@ final class LayerFile
         $path = (string) tempnam(sys_get_temp_dir(), 'layer');
         try {
             $file = fopen($path, 'wb');
-            for ($part = 0; $file !== false && ($body = DB::table('layer_parts')->where('layer_id', $layer->id)->where('part', $part)->value('body')) !== null; $part++) {
+            $parts = DB::table('layer_parts')->where('layer_id', $layer->id);
+            for ($part = 0; $file !== false && ($body = $parts->clone()->where('part', $part)->value('body')) !== null; $part++) {
                 fwrite($file, (string) gzinflate($body));
             }
             if ($file !== false) {

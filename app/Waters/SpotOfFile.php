@@ -28,7 +28,9 @@ final class SpotOfFile
             $given = $about[$field] ?? null;
             $numbers[$field] = is_numeric($given)
                 && $given >= SpotSheet::field($field)->least
-                && $given <= SpotSheet::field($field)->most ? (float) $given : null;
+                && $given <= SpotSheet::field($field)->most
+                ? (float) $given
+                : null;
         }
         $said = array_filter([
             ...$numbers, 'structure' => Structure::tryFrom($text('structure'))?->value, 'bottom' => Bottom::tryFrom($text('bottom'))?->value,
@@ -58,7 +60,9 @@ final class SpotOfFile
         return true;
     }
 
-    /** @return array{kind: string, inside_ft: float, outside_ft: float, walkway_ft: float, extras: list<string>}|null a dock as a spot keeps it, where the file has one */
+    /**
+     * @return array{kind: string, inside_ft: float, outside_ft: float, walkway_ft: float, extras: list<string>}|null a dock as a spot keeps it, where the file has one
+     */
     private static function dock(mixed $dock): ?array
     {
         if (! is_array($dock)
@@ -72,7 +76,8 @@ final class SpotOfFile
             ? max(SpotSheet::field($field)->least, min(SpotSheet::field($field)->most, (float) $dock[$field])) : $else;
 
         return [
-            'kind' => $dock['kind'], 'inside_ft' => $feet('inside_ft', 0.0), 'outside_ft' => $feet('outside_ft', 0.0), 'walkway_ft' => $feet('walkway_ft', SpotSheet::USUAL_WALKWAY_FT),
+            'kind' => $dock['kind'], 'inside_ft' => $feet('inside_ft', 0.0), 'outside_ft' => $feet('outside_ft', 0.0),
+            'walkway_ft' => $feet('walkway_ft', SpotSheet::USUAL_WALKWAY_FT),
             'extras' => array_values(array_intersect(is_array($dock['extras'] ?? null) ? array_filter($dock['extras'], is_string(...)) : [], Extra::keys())),
         ];
     }

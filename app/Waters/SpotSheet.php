@@ -103,9 +103,11 @@ final readonly class SpotSheet
                 'max:'.(int) FieldTable::one('spot', 'name')->most,
                 ...($id > 0 ? [Rule::unique(LakeSpot::class)->where('lake_id', $lake->id)->ignore($id)] : []),
             ],
-            'structure' => ['nullable', Rule::in(Structure::keys())], 'cover' => ['nullable', 'array'], 'cover.*' => [Rule::in(Cover::keys())], 'bottom' => ['nullable', Rule::in(Bottom::keys())],
+            'structure' => ['nullable', Rule::in(Structure::keys())], 'cover' => ['nullable', 'array'], 'cover.*' => [Rule::in(Cover::keys())],
+            'bottom' => ['nullable', Rule::in(Bottom::keys())],
             'origin' => ['nullable', Rule::in(['typed', 'found'])],
-            'dock' => ['nullable', 'array'], 'dock.kind' => ['nullable', Rule::in(DockKind::keys())], 'dock.extras' => ['nullable', 'array'], 'dock.extras.*' => [Rule::in(Extra::keys())],
+            'dock' => ['nullable', 'array'], 'dock.kind' => ['nullable', Rule::in(DockKind::keys())], 'dock.extras' => ['nullable', 'array'],
+            'dock.extras.*' => [Rule::in(Extra::keys())],
         ];
         foreach (self::NUMBERS as $field) {
             $rules[$field] = [in_array($field, ['lat', 'lon'], true) ? 'required' : 'nullable', 'numeric', 'between:'.implode(',', $this->span($field))];

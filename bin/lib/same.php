@@ -52,7 +52,8 @@ function any_day(Randomizer $luck): array
         ),
         'lat' => $maybe($number(25, 60)), 'lon' => $maybe($number(-120, 20)), 'species' => $one(Species::class),
         'water' => [
-            'temp_f' => $maybe($number(34, 92)), 'temp_trend_f_per_day' => $maybe($number(-3, 3)), 'visibility_ft' => $maybe($number(0.3, 25)), 'normal_visibility_ft' => $maybe($number(0.3, 25)),
+            'temp_f' => $maybe($number(34, 92)), 'temp_trend_f_per_day' => $maybe($number(-3, 3)), 'visibility_ft' => $maybe($number(0.3, 25)),
+            'normal_visibility_ft' => $maybe($number(0.3, 25)),
             'level_change_ft_per_week' => $maybe($number(-4, 4)), 'current' => $maybe($one(Current::class)),
             'inflow' => $maybe(
                 [
@@ -96,8 +97,10 @@ function any_log(Randomizer $luck): array
                 intdiv($minute, 60),
                 $minute % 60,
             ), 'spot' => ['A', 'B', 'C'][$luck->getInt(0, 2)], 'lure' => $lures[$luck->getInt(0, 3)],
-            'color' => ['bright', 'white', 'dark_contrast'][$luck->getInt(0, 2)], 'depth_ft' => $luck->getInt(1, 20), 'retrieve' => ['slow', 'medium', 'fast'][$luck->getInt(0, 2)],
-            'structure' => ['point', 'flat', null][$luck->getInt(0, 2)], 'cover' => ['rock', 'reeds', null][$luck->getInt(0, 2)], 'casts' => $casts, 'contacts' => $contacts,
+            'color' => ['bright', 'white', 'dark_contrast'][$luck->getInt(0, 2)], 'depth_ft' => $luck->getInt(1, 20),
+            'retrieve' => ['slow', 'medium', 'fast'][$luck->getInt(0, 2)],
+            'structure' => ['point', 'flat', null][$luck->getInt(0, 2)], 'cover' => ['rock', 'reeds', null][$luck->getInt(0, 2)], 'casts' => $casts,
+            'contacts' => $contacts,
         ];
     }
 

@@ -22,7 +22,10 @@ final readonly class Said implements JsonSerializable, Stringable
     {
     }
 
-    /** A sentence from its template and what stands at its places, in order; a sentence may stand in another. Without any values the template stands as it is. */
+    /**
+     * A sentence from its template and what stands at its places, in order; a sentence may stand in another. Without any
+     * values the template stands as it is.
+     */
     public static function of(string $template, float|int|string|self ...$values): self
     {
         return new self($template, array_values($values));

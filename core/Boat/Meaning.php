@@ -33,8 +33,11 @@ final class Meaning
             'DBT', 'DBS' => ['depth_ft' => self::metres($s->number(2)) ?? $s->number(0)],
             'MTW' => ['water_temp_f' => $s->number(0) === null ? null : Temperature::fromCelsius($s->number(0))->fahrenheit()],
             'MWD' => ['wind_from_deg' => $s->number(0), 'wind_mph' => self::metresPerSecond($s->number(6)) ?? self::knots($s->number(4))],
-            'MDA' => ['pressure_hpa' => $s->number(2) === null ? null : $s->number(2) * 1000, 'water_temp_f' => $s->number(6) === null ? null : Temperature::fromCelsius($s->number(6))->fahrenheit(),
-                'wind_from_deg' => $s->number(12), 'wind_mph' => self::metresPerSecond($s->number(18)) ?? self::knots($s->number(16))],
+            'MDA' => [
+                'pressure_hpa' => $s->number(2) === null ? null : $s->number(2) * 1000,
+                'water_temp_f' => $s->number(6) === null ? null : Temperature::fromCelsius($s->number(6))->fahrenheit(),
+                'wind_from_deg' => $s->number(12), 'wind_mph' => self::metresPerSecond($s->number(18)) ?? self::knots($s->number(16)),
+            ],
             'XDR' => self::transducers($s),
             default => [],
         };

@@ -39,7 +39,8 @@ final readonly class Outing
             $log = [...$stints, self::stint($offer, $begun, $casts, $contacts)];
             $next = $habit->next($log, $kind, $day->choices);
             if ($next->levels() !== $offer->levels()) {
-                $clock += ($next->place->name === $offer->place->name ? 0 : self::RUN) + ($next->presentation->levels() === $offer->presentation->levels() ? 0 : self::TIE);
+                $clock += $next->place->name === $offer->place->name ? 0 : self::RUN;
+                $clock += $next->presentation->levels() === $offer->presentation->levels() ? 0 : self::TIE;
                 $stints = $log;
                 [$offer, $casts, $contacts, $begun] = [$next, 0, [], $clock];
             }

@@ -7,6 +7,7 @@ namespace OldEddy\Reading;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Spot;
+use OldEddy\Day\Season\Stage;
 use OldEddy\Day\Water\Light;
 use OldEddy\Day\Water\Sight;
 
@@ -30,6 +31,18 @@ final readonly class Reading
     public function findings(): array
     {
         return Findings::of($this);
+    }
+
+    /** Whether the day is in one of these stages. */
+    public function isAt(Stage ...$stages): bool
+    {
+        return in_array($this->stage->stage, $stages, true);
+    }
+
+    /** Whether it is a bass's reading in one of these stages: what rules F2 to F10 say of bass they say of no other. */
+    public function isOfBass(Stage ...$stages): bool
+    {
+        return $this->day->species->isBass() && $this->isAt(...$stages);
     }
 
     /** Feet a fish will move for a silent lure, or a loud one. */

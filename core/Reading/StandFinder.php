@@ -60,7 +60,9 @@ final class StandFinder
         if ($this->day->species->group() === 'walleyes' && ! $this->day->current->runs() && $this->stage === Stage::Summer) {
             // Over the open basin of a big lake they suspend on bait; in rivers they keep to the bottom (F11).
             return $this->day->saw(Observed::BaitFlicking)
-                || $this->day->saw(Observed::Schooling) ? $stand->inColumn(Column::Suspended)->firstAt(Structure::Basin) : $stand;
+                || $this->day->saw(Observed::Schooling)
+                ? $stand->inColumn(Column::Suspended)->firstAt(Structure::Basin)
+                : $stand;
         }
 
         return $stand;

@@ -46,13 +46,17 @@ return [
     },
     'W4' => static fn (Reading $r): ?string => $r->day->clarity === Clarity::Mud
         ? 'In mud they hold tight to the best cover and hunt by sound and vibration.' : null,
-    'W5' => static fn (Reading $r): ?Said => $r->day->daysSinceStorm === null
-        || $r->day->daysSinceStorm > 5
-        || $r->day->clarityShift === ClarityShift::AsUsual
-        || $r->day->clarityShift === ClarityShift::Up ? null
-        : ($r->day->inflow->running && ! $r->day->inflow->muddy
-            ? Said::of('The creek already runs clean behind the mud: start in the running creek, then the bay, then the flat, and step the color back from bright to natural once {3 ft} show.')
-            : Said::of('%.0f %s after the storm: mud stays one to three days. Clean water comes first from the running creek, then the bay, then the flat; step the color back once {3 ft} show.', $r->day->daysSinceStorm, $r->day->daysSinceStorm < 1.5 ? 'day' : 'days')),
+    'W5' => static fn (Reading $r): ?Said => match (true) {
+        ! $r->day->isMuddiedByStorm() => null,
+        $r->day->inflow->running && ! $r->day->inflow->muddy => Said::of(
+            'The creek already runs clean behind the mud: start in the running creek, then the bay, then the flat, and step the color back from bright to natural once {3 ft} show.',
+        ),
+        default => Said::of(
+            '%.0f %s after the storm: mud stays one to three days. Clean water comes first from the running creek, then the bay, then the flat; step the color back once {3 ft} show.',
+            $r->day->daysSinceStorm ?? 0.0,
+            $r->day->daysSinceStorm < 1.5 ? 'day' : 'days',
+        ),
+    },
     'W6' => static fn (Reading $r): ?string => match (true) {
         $r->day->inflow->isWarm() => 'Inflow warmer than the lake: start at the very back of the creek and work outward to the next break, dock row, rock pile.',
         $r->day->inflow->isColdMud()
@@ -69,7 +73,7 @@ return [
         $r->lightOnePercentFt(),
         Sight::in($r->day->visibilityFt)->silhouetteBelowFt(),
     ),
-    'W9' => static fn (Reading $r): ?string => $r->day->tempF < 68 && in_array($r->stage->stage, [Stage::EarlyPrespawn, Stage::Prespawn, Stage::Spawn], true)
+    'W9' => static fn (Reading $r): ?string => $r->day->tempF < 68 && $r->isAt(Stage::EarlyPrespawn, Stage::Prespawn, Stage::Spawn)
         ? ($r->day->windFromDeg !== null && $r->day->windMph >= 5
             ? sprintf(
                 'The warmest water wins in spring: the %s end, into which the wind blows.',
@@ -78,7 +82,7 @@ return [
                 ][(int) round(fmod($r->day->windFromDeg + 180, 360) / 45) % 8],
             )
             : 'The warmest water of the bay wins in spring: measure its sides.') : null,
-    'W11' => static fn (Reading $r): ?string => $r->day->tempF >= 84 && $r->stage->stage === Stage::Summer
+    'W11' => static fn (Reading $r): ?string => $r->day->tempF >= 84 && $r->isAt(Stage::Summer)
         ? ($r->day->sky->isCovered() || $r->day->front !== Front::Stable ? 'Unsettled weather scatters the deep fish.' : 'Steady heat sets the thermocline and bunches the deep fish.') : null,
     'W12' => static fn (Reading $r): ?Said => match (true) {
         $r->day->spot->isDry => Said::of(
@@ -105,7 +109,7 @@ return [
     'W14' => static fn (Reading $r): ?Said => $r->day->front->isPost()
         ? Said::of('The front shrank the strike zone to about {%.1f ft}: smaller, slower, more exact casts, every pocket hit.', $r->strikeRadiusFt()) : null,
     'W15' => static fn (Reading $r): ?string => match (true) {
-        $r->stage->stage === Stage::Winter => null,
+        $r->isAt(Stage::Winter) => null,
         $r->day->sky->isCovered() => 'Clouds lift the fish and let them roam.',
         $r->day->sky->value === 'clear' && ! $r->day->lowLight => 'Bright sun pushes them down, into shade and cover.',
         default => null,
@@ -118,25 +122,25 @@ return [
         default => null,
     },
     'W18' => static fn (Reading $r): ?string => $r->shadowWarning(),
-    'F2' => static fn (Reading $r): ?string => $r->stage->stage === Stage::Winter && $r->day->species->isBass()
+    'F2' => static fn (Reading $r): ?string => $r->isOfBass(Stage::Winter)
         ? 'Tight groups on hard bottom beside the deepest water of the area'.($r->day->spot->bottom === Bottom::Mud ? '; this bottom is soft, which they avoid.' : '.') : null,
-    'F3' => static fn (Reading $r): ?Said => $r->stage->stage === Stage::EarlyPrespawn && $r->day->species->isBass()
+    'F3' => static fn (Reading $r): ?Said => $r->isOfBass(Stage::EarlyPrespawn)
         ? Said::of('Still on main-lake points, humps and drops, {15 to 30 ft} in ordinary water; secondary points next.') : null,
-    'F4' => static fn (Reading $r): string|Said|null => $r->stage->stage === Stage::Prespawn && $r->day->species->isBass()
+    'F4' => static fn (Reading $r): string|Said|null => $r->isOfBass(Stage::Prespawn)
         ? ($r->day->species === Species::SmallmouthBass ? Said::of(
             'Gravel points at {8 to 12 ft}, eating crawfish.',
         ) : 'Moving in along creek channels: secondary points, bluff-to-gravel, channel bends at the bank, flooded bushes and timber.') : null,
-    'F5' => static fn (Reading $r): ?string => $r->stage->stage === Stage::Spawn && $r->day->species->isBass()
+    'F5' => static fn (Reading $r): ?string => $r->isOfBass(Stage::Spawn)
         ? 'Pockets and flats with hard bottom, out of the wind, in the warmest water.'.($r->day->visibilityFt >= 6 ? ' Beds can be seen in this water.' : '') : null,
-    'F6' => static fn (Reading $r): ?string => $r->stage->stage === Stage::Postspawn && $r->day->species->isBass()
+    'F6' => static fn (Reading $r): ?string => $r->isOfBass(Stage::Postspawn)
         ? 'Near the beds guarding fry, then the first cover outside'.($r->day->eats(Forage::Bluegill) ? '; bluegill beds draw them.' : '.') : null,
-    'F7' => static fn (Reading $r): string|Said|null => $r->stage->stage === Stage::Summer && $r->day->species->isBass()
+    'F7' => static fn (Reading $r): string|Said|null => $r->isOfBass(Stage::Summer)
         ? ($r->day->levelChangeFtPerWeek >= 0.5 ? Said::of(
             'After rising water: shallow in the river arms on wood and docks with {3-4 ft}.',
         ) : 'Thick grass and shade, or deep and schooled on points and deep docks.') : null,
-    'F8' => static fn (Reading $r): ?string => in_array($r->stage->stage, [Stage::EarlyFall, Stage::Fall], true) && $r->day->species->isBass()
+    'F8' => static fn (Reading $r): ?string => $r->isOfBass(Stage::EarlyFall, Stage::Fall)
         ? 'Bait moves towards the backwaters; fish follow the break lines and stop at each piece of cover. Try many kinds quickly.' : null,
-    'F9' => static fn (Reading $r): ?string => $r->stage->stage === Stage::LateFall && $r->day->species->isBass()
+    'F9' => static fn (Reading $r): ?string => $r->isOfBass(Stage::LateFall)
         ? 'Back out towards the winter places; moving lures still work.' : null,
     'F10' => static fn (Reading $r): ?string => in_array(
         $r->stage->stage,
@@ -145,7 +149,7 @@ return [
     ) && $r->stand->shallowFt <= 4 && $r->day->species->isBass()
         ? 'New arrivals in shallow water are wary: stay far off, long quiet casts.' : null,
     'F11' => static fn (Reading $r): ?string => match (true) {
-        $r->day->species === Species::SpottedBass => $r->stage->stage === Stage::Spawn
+        $r->day->species === Species::SpottedBass => $r->isAt(Stage::Spawn)
             ? 'Spotted bass use the bottom now, at spawn.'
             : 'Spotted bass like to suspend, around docks too.',
         $r->day->species === Species::SmallmouthBass && $r->day->spot->isDock() => 'Smallmouth seldom use docks, and then only deeper, clear ones.',

@@ -15,7 +15,9 @@ return new class extends Migration
             replace into spot_sums (trip_id, spot, spot_id, casts, contacts_weighed)
             select s.trip_id, min(s.spot), max(s.spot_id), sum(s.cast_count), coalesce(sum(w.weight), 0)
             from stints s
-            left join (select stint_id, sum(case kind {$weights} else 0 end) as weight from contacts where deleted_at is null group by stint_id) w on w.stint_id = s.id
+            left join (
+                select stint_id, sum(case kind {$weights} else 0 end) as weight from contacts where deleted_at is null group by stint_id
+            ) w on w.stint_id = s.id
             where s.deleted_at is null group by s.trip_id, s.spot
             SQL);
     }

@@ -65,7 +65,8 @@ final class DatabaseSeeder extends Seeder
             [$lat, $lon] = $at($east, $south);
             $lake->spots()->create([
                 'name' => $name, 'lat' => $lat, 'lon' => $lon, 'structure' => $structure, 'cover' => $cover, 'shallow_ft' => $shallow, 'deep_ft' => $deep,
-                'depth_nearby_ft' => $near, 'bank_faces_deg' => $faces, 'object_height_ft' => $height, 'setback_ft' => $setback, 'flows_to_deg' => $flows, 'dock' => $dock, ...$lake->read($lat, $lon),
+                'depth_nearby_ft' => $near, 'bank_faces_deg' => $faces, 'object_height_ft' => $height, 'setback_ft' => $setback,
+                'flows_to_deg' => $flows, 'dock' => $dock, ...$lake->read($lat, $lon),
             ]);
         }
 

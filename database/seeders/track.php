@@ -5,7 +5,8 @@ declare(strict_types=1);
 // A morning on the demo lake as the boat's instruments saw it: from Signal point along the bank to Gravel hook, over the
 // depths that the lake has there.
 $leg = static fn (int $at, float $lat, float $lon, float $depthFt, float $tempF, float $windMph, float $fromDeg, float $hPa): array => [
-    'at' => $at, 'lat' => $lat, 'lon' => $lon, 'depth_ft' => $depthFt, 'water_temp_f' => $tempF, 'wind_mph' => $windMph, 'wind_from_deg' => $fromDeg, 'pressure_hpa' => $hPa,
+    'at' => $at, 'lat' => $lat, 'lon' => $lon, 'depth_ft' => $depthFt, 'water_temp_f' => $tempF, 'wind_mph' => $windMph, 'wind_from_deg' => $fromDeg,
+    'pressure_hpa' => $hPa,
 ];
 
 return [

@@ -103,7 +103,8 @@ final class CatalogTest extends TestCase
             self::assertNotSame([], Catalog::doing($job), "nobody does {$job->value}");
         }
         $named = [
-            ['L7', Job::WinterFive], ['L7', Job::WinterNext], ['L6', Job::ShadeMurk], ['L6', Job::ShadeStain], ['L6', Job::ShadeCalm], ['W17', Job::WindCloudMurk],
+            ['L7', Job::WinterFive], ['L7', Job::WinterNext], ['L6', Job::ShadeMurk], ['L6', Job::ShadeStain], ['L6', Job::ShadeCalm],
+            ['W17', Job::WindCloudMurk],
         ];
         foreach ($named as [$rule, $job]) {
             foreach (array_keys(Catalog::doing($job)) as $lure) {

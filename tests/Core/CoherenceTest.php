@@ -77,7 +77,8 @@ final class CoherenceTest extends TestCase
     {
         foreach ([0.8, 1.4, 1.5, 3, 4, 4.1, 8] as $visibility) {
             $reading = self::reading([
-                'date' => '2026-07-10', 'water.temp_f' => 80, 'water.visibility_ft' => $visibility, 'water.normal_visibility_ft' => $visibility, 'weather.sky' => 'clear', 'weather.wind_mph' => 5,
+                'date' => '2026-07-10', 'water.temp_f' => 80, 'water.visibility_ft' => $visibility, 'water.normal_visibility_ft' => $visibility,
+                'weather.sky' => 'clear', 'weather.wind_mph' => 5,
                 'spot' => ['structure' => 'point', 'depth_ft' => [1, 10], 'shaded' => true, 'shade_width_ft' => 8],
             ]);
             $orders = array_map(static fn ($o): string => $o->where, TrialOrders::of($reading));

@@ -34,7 +34,8 @@ final class ContractTest extends TestCase
             'structure' => 'secondary_point', 'cover' => ['laydown'], 'bottom' => 'gravel', 'depth_ft' => [3, 9], 'depth_nearby_ft' => 20,
             'dock' => ['kind' => 'floating', 'part' => 'walkway', 'depth_ft' => 4], 'shaded' => false, 'shade_width_ft' => null,
         ],
-        'forage' => ['crawfish'], 'observed' => ['follows'], 'pressure' => 'normal', 'mode' => 'cast', 'platform' => 'boat', 'rods' => 5, 'owned' => null, 'schools' => ['mud_color' => 'dark_contrast', 'shade_from_f' => 50],
+        'forage' => ['crawfish'], 'observed' => ['follows'], 'pressure' => 'normal', 'mode' => 'cast', 'platform' => 'boat', 'rods' => 5,
+        'owned' => null, 'schools' => ['mud_color' => 'dark_contrast', 'shade_from_f' => 50],
     ];
 
     public function test_the_whole_input_of_the_contract_is_taken(): void

@@ -62,7 +62,8 @@ final class NextMoveTest extends TestCase
     public function test_what_holds_is_carried_to_a_place_of_the_same_kind(): void
     {
         $moves = $this->next([
-            $this->at('B', 'spinnerbait', 20), $this->at('A', 'spinnerbait', 15, ['caught' => 4]), $this->at('A', 'casting_jig', 10), $this->at('A', 'spinnerbait', 15, ['caught' => 3]),
+            $this->at('B', 'spinnerbait', 20), $this->at('A', 'spinnerbait', 15, ['caught' => 4]), $this->at('A', 'casting_jig', 10),
+            $this->at('A', 'spinnerbait', 15, ['caught' => 3]),
             $this->at('B', 'spinnerbait', 30),
         ]);
         $places = array_values(array_filter($moves, static fn (Move $m): bool => $m->action === Action::ChangePlace));

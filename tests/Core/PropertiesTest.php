@@ -141,7 +141,8 @@ final class PropertiesTest extends TestCase
             ],
             'weather' => ['sky' => $maybe($one(Sky::class)), 'wind_mph' => $maybe(round($number(0, 35), 1)), 'front' => $maybe($one(Front::class))],
             'spot' => $random->getInt(0, 2) === 0 ? null : [
-                'structure' => $maybe($one(Structure::class)), 'cover' => $maybe([$one(Cover::class), $one(Cover::class)]), 'bottom' => $maybe($one(Bottom::class)),
+                'structure' => $maybe($one(Structure::class)), 'cover' => $maybe([$one(Cover::class), $one(Cover::class)]),
+                'bottom' => $maybe($one(Bottom::class)),
                 'depth_ft' => [$shallow, round($shallow + $number(0, 30), 1)], 'shaded' => $maybe($random->getInt(0, 1) === 1),
                 'dock' => $random->getInt(0, 3) === 0 ? [
                     'kind' => $random->getInt(0, 1) === 1 ? 'floating' : 'piling',

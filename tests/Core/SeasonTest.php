@@ -35,7 +35,8 @@ final class SeasonTest extends TestCase
         return [
             [$lm, 44, Stage::Winter], [$lm, 45, Stage::EarlyPrespawn], [$lm, 54.9, Stage::EarlyPrespawn], [$lm, 55, Stage::Prespawn],
             [$lm, 62, Stage::Spawn], [$lm, 72, Stage::Spawn], [$lm, 73, Stage::Postspawn], [$lm, 76, Stage::Summer],
-            [$sm, 43, Stage::Winter], [$sm, 44, Stage::EarlyPrespawn], [$sm, 50, Stage::Prespawn], [$sm, 59, Stage::Spawn], [$sm, 66.5, Stage::Postspawn], [$sm, 70, Stage::Summer],
+            [$sm, 43, Stage::Winter], [$sm, 44, Stage::EarlyPrespawn], [$sm, 50, Stage::Prespawn], [$sm, 59, Stage::Spawn],
+            [$sm, 66.5, Stage::Postspawn], [$sm, 70, Stage::Summer],
             [Species::SpottedBass, 54, Stage::Prespawn], [Species::NorthernPike, 46, Stage::Spawn], [Species::Walleye, 45, Stage::Spawn],
             [Species::Muskellunge, 52, Stage::Spawn], [Species::Zander, 55, Stage::Spawn], [Species::YellowPerch, 48, Stage::Spawn],
             [Species::BlackCrappie, 62, Stage::Spawn], [Species::Bluegill, 70, Stage::Spawn], [Species::Bluegill, 60, Stage::Prespawn],
@@ -55,7 +56,8 @@ final class SeasonTest extends TestCase
         $lm = Species::LargemouthBass;
 
         return [
-            [$lm, 75, Stage::Summer], [$lm, 69, Stage::EarlyFall], [$lm, 61, Stage::Fall], [$lm, 51, Stage::LateFall], [$lm, 46, Stage::LateFall], [$lm, 45, Stage::Winter],
+            [$lm, 75, Stage::Summer], [$lm, 69, Stage::EarlyFall], [$lm, 61, Stage::Fall], [$lm, 51, Stage::LateFall], [$lm, 46, Stage::LateFall],
+            [$lm, 45, Stage::Winter],
             [
                 Species::SmallmouthBass,
                 64,

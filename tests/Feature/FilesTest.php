@@ -442,7 +442,9 @@ final class FilesTest extends WaterTestCase
         $lake = $this->lake();
         $with = static fn (string $feature): string => '{"type":"FeatureCollection","features":['.$feature.']}';
         foreach (['[1,2]', '{"geometry":"x","properties":"y"}', '{"type":"Feature","geometry":{"type":["Point"],"coordinates":{}},"properties":{}}', '{"type":"Feature","properties":null,"geometry":{"type":"Polygon","coordinates":"x"}}',
-            '{"type":"Feature","properties":{},"geometry":{"type":"Point","coordinates":[1e999,1]}}', '{"type":"Feature","properties":{},"geometry":{"type":"MultiPolygon","coordinates":[[1]]}}', '{"type":"Feature","properties":{"depth_ft":1e308},"geometry":{"type":"LineString","coordinates":[[-80,36],[-80.1,36],[-80,36.1]]}}',
+            '{"type":"Feature","properties":{},"geometry":{"type":"Point","coordinates":[1e999,1]}}',
+            '{"type":"Feature","properties":{},"geometry":{"type":"MultiPolygon","coordinates":[[1]]}}',
+            '{"type":"Feature","properties":{"depth_ft":1e308},"geometry":{"type":"LineString","coordinates":[[-80,36],[-80.1,36],[-80,36.1]]}}',
             '{"type":"Feature","properties":{"kind":"depth_grid","cells":"AAAA"},"geometry":null}', '{"type":"Feature","properties":'.str_repeat('{"a":', 200).'1'.str_repeat('}', 200).',"geometry":null}'] as $feature) {
             $this->give($lake, 'x', $with($feature))->assertSessionHasErrors('file');
         }

@@ -37,7 +37,8 @@ final class BeginsStint extends Kind
         $this->batch->begin($event['id'], [
             'id' => $event['stint'], 'started_at' => $event['at'], 'spot' => $event['spot'],
             'lure' => $event['lure'], 'color' => $event['color'], 'depth_ft' => $event['depth_ft'], 'retrieve' => $event['retrieve'],
-            'angler' => $event['angler'] ?? null, 'spot_id' => $spotId, 'structure' => $place->structure, 'cover' => $place->cover, 'cover_part' => $place->coverPart,
+            'angler' => $event['angler'] ?? null, 'spot_id' => $spotId, 'structure' => $place->structure, 'cover' => $place->cover,
+            'cover_part' => $place->coverPart,
             'light' => $place->light ?? StintLight::at($this->trip, $event['at']),
         ]);
 
@@ -54,7 +55,9 @@ final class BeginsStint extends Kind
     {
         $before = $this->batch->lastAt($spot);
         $marked = $before === null
-            && $this->trip->lake_id !== null ? LakeSpot::query()->where('lake_id', $this->trip->lake_id)->where('out_with', 0)->where('name', $spot)->first() : null;
+            && $this->trip->lake_id !== null
+            ? LakeSpot::query()->where('lake_id', $this->trip->lake_id)->where('out_with', 0)->where('name', $spot)->first()
+            : null;
         $said = $this->trip->conditions['spot'] ?? [];
 
         return [$before['spot_id'] ?? $marked?->id, StintPlace::known(

@@ -8,7 +8,10 @@ use App\Log\Wanted;
 use OldEddy\Contract\Field;
 use OldEddy\Contract\FieldTable;
 
-/** What entries may say of a stint and of a contact, by the core's table of fields. Entries call depth and length by their words: they come in the angler's units. */
+/**
+ * What entries may say of a stint and of a contact, by the core's table of fields. Entries call depth and length by their
+ * words: they come in the angler's units.
+ */
 final class StintFields
 {
     /** @return array<string, Wanted> what a stint begins with */

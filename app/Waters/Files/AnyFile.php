@@ -76,7 +76,9 @@ final class AnyFile
         if (str_starts_with($raw, "PK\x03\x04")) {
             throw new Refused(
                 str_contains($raw, 'xl/')
-                    || str_contains($raw, '[Content_Types]') ? 'This is a spreadsheet. Save it as CSV.' : 'This is a zip archive. Unpack it and give the file inside.',
+                    || str_contains($raw, '[Content_Types]')
+                    ? 'This is a spreadsheet. Save it as CSV.'
+                    : 'This is a zip archive. Unpack it and give the file inside.',
             );
         }
         if (preg_match('/<kml[\s>]/i', substr($head, 0, 2000)) === 1) {

@@ -72,7 +72,8 @@ final class Questions
             $depths === [] ? 0 : min($depths),
             $depths === [] ? 0 : max($depths),
         ), [
-            Understanding::DEPTH => 'as depths; what has a minus is land', Understanding::MINUS => 'under water with a minus', Understanding::ELEVATION => 'as heights of the ground above the sea',
+            Understanding::DEPTH => 'as depths; what has a minus is land', Understanding::MINUS => 'under water with a minus',
+            Understanding::ELEVATION => 'as heights of the ground above the sea',
         ], $likely)];
         if ($likely === Understanding::ELEVATION) {
             $questions[] = new Question('surface', 'Where heights are written: how high does the water stand, in the same unit?', []);

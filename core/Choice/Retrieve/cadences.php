@@ -63,7 +63,8 @@ return [
         'text' => 'Wind at {speed} until it hits; pause {pause} at the deflection; go on. If contact stops, move the line of the cast by inches.'],
     'lift_fall' => ['speed' => 'slow_roll', 'pause' => 1.5, 'limits' => [1, 5], 'steps' => [['lift', 1.0, 1, 2.0], ['fall', 'pause']], 'rule' => 'R6',
         'text' => 'Lift two feet, let it fall {pause} on a line held just tight.',
-        'when' => static fn (Reading $r): bool => $r->day->tempF < 52 || $r->mood->isNegative() || ($r->day->clarityShift === ClarityShift::Down && $r->day->clarity !== Clarity::Mud)],
+        'when' => static fn (Reading $r): bool => $r->day->tempF < 52 || $r->mood->isNegative()
+            || ($r->day->clarityShift === ClarityShift::Down && $r->day->clarity !== Clarity::Mud)],
     'burn_and_kill' => ['speed' => 'fast', 'pause' => 1.2, 'limits' => [0.6, 3], 'steps' => [['wind', 2.5], ['kill', 'pause']], 'rule' => 'R6',
         'text' => 'Burn it over the grass at {speed} and kill it {pause} beside each object.',
         'when' => static fn (Reading $r): bool => $r->day->spot->has(Cover::GrassSubmerged, Cover::GrassEdge)],

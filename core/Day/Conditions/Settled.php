@@ -18,6 +18,8 @@ use OldEddy\Day\Water\ClarityShift;
  */
 final readonly class Settled
 {
+    private const STORM_SHOWS_DAYS = 5;
+
     public Clarity $clarity;
 
     public ClarityShift $clarityShift;
@@ -124,6 +126,13 @@ final readonly class Settled
             [Forage::Goby, Forage::Minnow],
             static fn (Forage $a, Forage $b): int => $a->value <=> $b->value,
         ) === [];
+    }
+
+    /** Whether a storm of the last days still shows in the water (rule W5; five days our own). */
+    public function isMuddiedByStorm(): bool
+    {
+        return $this->daysSinceStorm !== null && $this->daysSinceStorm <= self::STORM_SHOWS_DAYS
+            && in_array($this->clarityShift, [ClarityShift::Down, ClarityShift::SharplyDown], true);
     }
 
     /** Whether the surface is calm enough to ask for slower lures: under 4 mph (rule W17; cut point our own). */

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace OldEddy\Log\Evidence;
 
-/** One angler on the spots that the boat shared: casts, contacts, contacts per cast, the chance (0 to 1) of doing better than the others, the lure that brought the most. */
+/**
+ * One angler on the spots that the boat shared: casts, contacts, contacts per cast, the chance (0 to 1) of doing better than
+ * the others, the lure that brought the most.
+ */
 final readonly class CrewMember
 {
     public function __construct(

@@ -33,7 +33,8 @@ final class DockReader
 
     /** @var list<array{Aim, float, float, float}> part, share of the way from inside to outside, worth at a floating and at a piling dock */
     private const PARTS = [
-        [Aim::Walkway, 0.0, 1.25, 1.3], [Aim::InsideCorner, 0.1, 1.2, 1.2], [Aim::InsideEnd, 0.15, 1.1, 1.1], [Aim::Slip, 0.5, 1.0, 0.95], [Aim::Floats, 0.7, 0.95, 0.0], [Aim::OutsidePosts, 1.0, 0.85, 0.9],
+        [Aim::Walkway, 0.0, 1.25, 1.3], [Aim::InsideCorner, 0.1, 1.2, 1.2], [Aim::InsideEnd, 0.15, 1.1, 1.1], [Aim::Slip, 0.5, 1.0, 0.95],
+        [Aim::Floats, 0.7, 0.95, 0.0], [Aim::OutsidePosts, 1.0, 0.85, 0.9],
     ];
 
     private readonly ?DockShade $shade;

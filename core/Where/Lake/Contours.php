@@ -23,7 +23,10 @@ final class Contours
                 if (in_array(null, $corners, true)) {
                     continue;
                 }
-                $deep = ($corners[3] > $depthFt ? 1 : 0) + ($corners[2] > $depthFt ? 2 : 0) + ($corners[1] > $depthFt ? 4 : 0) + ($corners[0] > $depthFt ? 8 : 0);
+                $deep = 0;
+                foreach ([8, 4, 2, 1] as $corner => $bit) {
+                    $deep += $corners[$corner] > $depthFt ? $bit : 0;
+                }
                 $inside = array_sum($corners) / 4 > $depthFt;
                 $pieces = match ($deep) {
                     5 => $inside ? [[3, 0], [2, 1]] : [[3, 2], [0, 1]],

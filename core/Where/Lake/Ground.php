@@ -145,10 +145,10 @@ final readonly class Ground
         foreach ($d as $i => $depth) {
             [$row, $col] = [intdiv($i, $cols), $i % $cols];
             [$top, $bottom, $left, $right] = [max(0, $row - $r), min($rows, $row + $r + 1), max(0, $col - $r), min($cols, $col + $r + 1)];
-            $n = $count[$bottom * $wide + $right] - $count[$top * $wide + $right] - $count[$bottom * $wide + $left] + $count[$top * $wide + $left];
-            $heights[] = $n > 0
-                && $depth !== null
-                && $depth > 0 ? ($sum[$bottom * $wide + $right] - $sum[$top * $wide + $right] - $sum[$bottom * $wide + $left] + $sum[$top * $wide + $left]) / $n - $depth : null;
+            $within = static fn (array $summed): float|int => $summed[$bottom * $wide + $right] - $summed[$top * $wide + $right]
+                - $summed[$bottom * $wide + $left] + $summed[$top * $wide + $left];
+            $n = $within($count);
+            $heights[] = $n > 0 && $depth !== null && $depth > 0 ? $within($sum) / $n - $depth : null;
         }
 
         return $heights;

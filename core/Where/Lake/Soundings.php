@@ -64,7 +64,9 @@ final class Soundings
         if (abs($lat) > 85 || abs($lon) > 180) {
             throw new InvalidArgumentException(
                 abs($lat) <= 180
-                    && abs($lon) <= 85 ? 'latitude and longitude seem to be exchanged' : 'the coordinates are no degrees of latitude and longitude',
+                    && abs($lon) <= 85
+                    ? 'latitude and longitude seem to be exchanged'
+                    : 'the coordinates are no degrees of latitude and longitude',
             );
         }
         if (is_nan($depthFt) || $depthFt < 0 || $depthFt > self::DEEPEST_FT) {

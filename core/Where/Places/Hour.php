@@ -11,7 +11,10 @@ use OldEddy\Log\Evidence\Prior;
 use OldEddy\Reading\Reading;
 use OldEddy\Reading\WaterReader;
 
-/** An hour of the day for the ranking of spots: its reading, where the sun stands (null where unknown), the level over the reference in feet, the usual contacts per cast. */
+/**
+ * An hour of the day for the ranking of spots: its reading, where the sun stands (null where unknown), the level over the
+ * reference in feet, the usual contacts per cast.
+ */
 final readonly class Hour
 {
     private function __construct(public int $minute, public Reading $reading, public ?SunPosition $sun, public float $levelFt, public Prior $usual)

@@ -111,9 +111,10 @@ final class PatternRun implements Adviser
     {
         $ofLure = array_values(array_filter($group, static fn (Level $l): bool => in_array($l->factor, self::OF_LURE, true)));
         $ofPlace = array_values(array_filter($group, static fn (Level $l): bool => ! in_array($l, $ofLure, true)));
-        $clean = $ofLure === []
-            || $ofPlace === [] ? null : $day->bestThat(static fn (Offer $o): bool => (self::kept($o, $ofLure, true) === $ofLure && self::kept($o, $ofPlace, true) === [])
-            || (self::kept($o, $ofPlace, true) === $ofPlace && self::kept($o, $ofLure, true) === []));
+        $only = static fn (array $has, array $hasNot): callable => static fn (Offer $o): bool => self::kept($o, $has, true) === $has
+            && self::kept($o, $hasNot, true) === [];
+        $clean = $ofLure === [] || $ofPlace === [] ? null
+            : $day->bestThat(static fn (Offer $o): bool => $only($ofLure, $ofPlace)($o) || $only($ofPlace, $ofLure)($o));
 
         return $clean ?? $day->bestThat(static fn (Offer $o): bool => self::kept($o, $group, true) !== [] && self::kept($o, $group, false) !== []);
     }
