@@ -96,11 +96,11 @@ install_packages() {
         printf %s "$stamp" >"$ROOT/vendor/.stamp"
     fi
     # Native parts are for one Node: another one means another install, from nothing.
-    stamp=$(stamp_of package.json)-$(node -v)-$(npm -v 2>/dev/null)
+    stamp=$(stamp_of package-lock.json)-$(node -v)-$(npm -v 2>/dev/null)
     if ! stamped node_modules/.stamp "$stamp"; then
         step "Installing front-end packages ..."
         rm -rf "$ROOT/node_modules"
-        (cd "$ROOT" && npm install --no-package-lock --no-audit --no-fund) >"$ROOT/runtime/npm.log" 2>&1 || fail "npm failed; see runtime/npm.log"
+        (cd "$ROOT" && npm ci --no-audit --no-fund) >"$ROOT/runtime/npm.log" 2>&1 || fail "npm failed; see runtime/npm.log"
         printf %s "$stamp" >"$ROOT/node_modules/.stamp"
     fi
     stamp=$(cd "$ROOT" && find resources vite.config.js package.json -type f -print0 | sort -z | xargs -0 sha1sum | sha1sum | cut -d' ' -f1)

@@ -1,0 +1,204 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+
+const store = new Map();
+globalThis.localStorage = { getItem: (key) => store.get(key) ?? null, setItem: (key, value) => store.set(key, value), removeItem: (key) => store.delete(key) };
+globalThis.window = { addEventListener: () => {} };
+const reading = { innerHTML: '' };
+const slice = { innerHTML: '' };
+globalThis.document = {
+    activeElement: null,
+    cookie: '',
+    documentElement: { dataset: { scheme: 'day' } },
+    getElementById: (id) => ({ reading, 'lure-slice': slice })[id],
+    querySelector: (what) => ({ content: what.includes('angler') ? '5' : 'token' }),
+};
+globalThis.matchMedia = () => ({ matches: false });
+globalThis.requestAnimationFrame = () => {};
+
+const conditions = (await import('../../resources/js/conditions.js')).default;
+const cast = (await import('../../resources/js/cast.js')).default;
+const scheme = (await import('../../resources/js/scheme.js')).default;
+const newDay = (await import('../../resources/js/new-day.js')).default;
+const strip = (await import('../../resources/js/strip.js')).default;
+const layers = (await import('../../resources/js/layers.js')).default;
+
+/** A field of the form: its inputs, what is said below it, its classes. */
+function field(path, kind, inputs) {
+    const said = { textContent: '' };
+    const classes = new Set();
+    return {
+        dataset: { field: path, kind }, said, classes, inputs,
+        classList: { toggle: (name, on) => (on ? classes.add(name) : classes.delete(name)) },
+        querySelector: (what) => (what === '[data-assumed]' ? said : inputs.find((i) => !what.includes('number') || i.type === 'number') ?? null),
+        querySelectorAll: () => inputs,
+    };
+}
+const input = (value, more = {}) => ({ type: 'number', value, placeholder: '', min: '0', max: '130', dataset: { start: '4' }, setAttribute(name, to) { this[name] = to; }, ...more });
+
+/** The form of a day with these fields, on a device of its own. */
+function form(fields, trip) {
+    const one = conditions();
+    one.$root = {
+        dataset: { trip, url: '/conditions' },
+        addEventListener: () => {},
+        querySelector: (what) => fields.find((f) => what === `[data-field="${f.dataset.field}"]`) ?? null,
+        querySelectorAll: () => fields.filter((f) => !f.classes.has('wrong')),
+    };
+    return one;
+}
+const answers = (status, data) => {
+    const sent = [];
+    globalThis.fetch = async (url, { body } = {}) => {
+        sent.push(body === undefined ? url : JSON.parse(body));
+        return { status, ok: status < 300, json: async () => data };
+    };
+    return sent;
+};
+
+test('a changed field is sent as it was typed, and what comes back is shown', async () => {
+    const sent = answers(200, { html: '<p>the reading</p>', values: { 'water.temp_f': '61' }, assumed: { 'weather.sky': 'partly' } });
+    const temp = field('water.temp_f', 'stepper', [input('61')]);
+    const sky = field('weather.sky', 'choice', [{ type: 'radio', value: 'clear', checked: false }, { type: 'radio', value: '', checked: true }]);
+    const one = form([temp, sky], 1);
+    one.init();
+    one.changed(temp);
+    await new Promise(setImmediate);
+    assert.deepEqual(sent, [{ field: 'water.temp_f', value: '61' }]);
+    assert.equal(reading.innerHTML, '<p>the reading</p>');
+    assert.equal(sky.said.textContent, 'assumed partly');
+    assert.deepEqual(one.waiting, {});
+});
+
+test('a wrong value is named at its field and loses nothing that was typed', async () => {
+    answers(422, { errors: [{ message: 'must be from 30 to 104 °F; 400 was given.' }] });
+    const temp = field('water.temp_f', 'stepper', [input('400')]);
+    const one = form([temp], 2);
+    one.init();
+    one.changed(temp);
+    await new Promise(setImmediate);
+    assert.equal(temp.said.textContent, 'This must be from 30 to 104 °F; 400 was given.');
+    assert.equal(temp.classes.has('wrong'), true);
+    assert.equal(temp.inputs[0]['aria-invalid'], 'true');
+    assert.equal(temp.inputs[0].value, '400');
+});
+
+test('what could not be sent is kept for its angler and put back after a reload', async () => {
+    globalThis.fetch = async () => { throw new TypeError('no network'); };
+    const realTimeout = globalThis.setTimeout;
+    globalThis.setTimeout = () => 0;
+    const temp = field('water.temp_f', 'stepper', [input('58')]);
+    const one = form([temp], 3);
+    one.init();
+    one.changed(temp);
+    await new Promise(setImmediate);
+    assert.match(one.notice, /^No answer from the server/);
+    assert.equal(store.get('old-eddy-conditions-of-5-3'), '{"water.temp_f":"58"}');
+    const again = field('water.temp_f', 'stepper', [input('')]);
+    const cover = field('spot.cover', 'choices', [{ type: 'checkbox', value: 'wood', checked: false }, { type: 'checkbox', value: 'rock', checked: true }]);
+    store.set('old-eddy-conditions-of-5-3', '{"water.temp_f":"58","spot.cover":["wood"]}');
+    form([again, cover], 3).init();
+    await new Promise(setImmediate);
+    assert.equal(again.inputs[0].value, '58');
+    assert.deepEqual(cover.inputs.map((i) => i.checked), [true, false]);
+    globalThis.setTimeout = realTimeout;
+});
+
+test('a step goes by even steps and stays within the limits of the field', () => {
+    const one = form([], 4);
+    const press = (at, step) => {
+        const its = field('water.visibility_ft', 'stepper', [at]);
+        one.press({ target: { closest: () => ({ dataset: { step }, closest: () => its }) } });
+        clearTimeout(its.timer);
+        return at.value;
+    };
+    assert.equal(press(input('3.3'), '0.5'), 4, 'from the nearest step');
+    assert.equal(press(input(''), '0.5'), 4.5, 'from where stepping begins');
+    assert.equal(press(input('', { placeholder: '6' }), '-0.5'), 5.5, 'from what is assumed');
+    assert.equal(press(input('0.2'), '-0.5'), 0);
+    assert.equal(press(input('130'), '0.5'), 130);
+});
+
+test('each kind of control says what it holds', () => {
+    const one = conditions();
+    assert.deepEqual(one.said(field('x', 'choices', [{ checked: true, value: 'a' }, { checked: false, value: 'b' }])), ['a']);
+    assert.equal(one.said(field('x', 'choice', [{ checked: true, value: '' }])), null);
+    assert.equal(one.said(field('x', 'switch', [{ checked: false, value: '1' }, { checked: true, value: '0' }])), '0');
+    assert.equal(one.said(field('x', 'date', [{ value: '' }])), null);
+});
+
+test('of two answers to a dragged cast the later question wins', async () => {
+    const waiting = [];
+    globalThis.fetch = () => new Promise((done) => waiting.push(done));
+    const one = cast();
+    const text = () => ({ textContent: '' });
+    Object.assign(one, { moved: { cast_ft: '60' }, $root: { dataset: { url: '/cast' }, querySelectorAll: () => [] }, $refs: { warnings: text(), along: text(), near: text(), across: text() } });
+    const answer = (along) => ({ ok: true, json: async () => ({ slice: `<svg>${along}</svg>`, along, near: '', across: '', warnings: [], knobs: {} }) });
+    const [first, second] = [one.ask(), one.ask()];
+    waiting[1](answer('second'));
+    waiting[0](answer('first'));
+    await Promise.all([first, second]);
+    assert.equal(one.$refs.along.textContent, 'second');
+    assert.equal(slice.innerHTML, '<svg>second</svg>');
+    globalThis.fetch = async () => { throw new TypeError(); };
+    await one.ask();
+    assert.match(one.$refs.warnings.textContent, /^No answer from the server/);
+    assert.equal(slice.innerHTML, '<svg>second</svg>', 'the picture is the last one');
+});
+
+test('the scheme is flipped on the page and kept for the next one', () => {
+    const one = scheme();
+    assert.equal(one.label ?? '', 'Night');
+    one.flip();
+    assert.equal(document.documentElement.dataset.scheme, 'night');
+    assert.match(document.cookie, /^scheme=night; path=\//);
+});
+
+test('a new day knows today and its zone, and leaves what was typed', () => {
+    const one = newDay();
+    one.$refs = { zone: { value: '' }, date: { value: '2026-04-01' } };
+    one.init();
+    assert.equal(one.$refs.date.value, '2026-04-01');
+    assert.equal(one.$refs.zone.value, Intl.DateTimeFormat().resolvedOptions().timeZone);
+    one.$refs.date.value = '';
+    one.init();
+    assert.match(one.$refs.date.value, /^\d{4}-\d\d-\d\d$/);
+});
+
+test('the strip tells the beat it is at', () => {
+    const one = strip();
+    const dot = {};
+    Object.assign(one, {
+        $root: { querySelector: () => ({ textContent: 'ready' }), dataset: { points: JSON.stringify(Array.from({ length: 41 }, (_, i) => [i / 10, i, 2 * i])), beats: JSON.stringify([{ do: 'jerk', from: 0, to: 1.2, count: 3 }, { do: 'pause', from: 1.2, to: 4, count: null }]), seconds: '4' } },
+        $refs: { dot: { setAttribute: (name, to) => (dot[name] = to) }, click: { checked: false } },
+    });
+    one.init();
+    assert.deepEqual([one.told, one.label], ['ready', 'Play']);
+    one.playing = true;
+    one.from = performance.now() - 500;
+    one.frame();
+    assert.equal(one.told, 'jerk 2 of 3');
+    one.from = performance.now() - 2000;
+    one.frame();
+    assert.match(one.told, /^pause (2\.0|1\.9) s$/);
+    assert.ok(Math.abs(dot.cx - 20) <= 1 && dot.cy === 2 * dot.cx);
+    one.toggle();
+    assert.equal(one.label, 'Play');
+});
+
+test('a file that is being read tells how far, and the page is drawn anew when it is done', async () => {
+    let reloaded = 0;
+    globalThis.location = { reload: () => reloaded++ };
+    const said = { textContent: '' };
+    const one = layers();
+    one.$root = { dataset: { url: '/layers' }, querySelectorAll: () => [{ dataset: { layer: '3' }, querySelector: () => said }] };
+    answers(200, { layers: [{ id: 3, read: 12345, stuck: false }] });
+    await one.ask();
+    assert.deepEqual([said.textContent, reloaded], ['12,345 read', 0]);
+    answers(200, { layers: [] });
+    await one.ask();
+    assert.equal(reloaded, 1);
+    globalThis.fetch = async () => { throw new TypeError(); };
+    await one.ask();
+    assert.equal(reloaded, 1, 'no answer is no end');
+});
