@@ -38,6 +38,16 @@ final readonly class Control
         return 'f-'.str_replace(['.', '_'], '-', $this->path);
     }
 
+    /** The option that a value is, as its key; null for what is no option. */
+    public function keyOf(mixed $value): ?string
+    {
+        return match (true) {
+            is_bool($value) => $value ? '1' : '0',
+            is_array($value) => null,
+            default => (string) $value,
+        };
+    }
+
     /** @return array{float, float} how far its numbers go, in the angler's units */
     public function span(Units $units): array
     {

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use App\Models\LakeSpot;
 use OldEddy\Basics\Units\Length;
 use OldEddy\Where\Lake\DepthGrid;
+use OldEddy\Where\Lake\Feature;
 
 /** Turns positions into the water plan's points, in metres from the north-west corner. It draws; every number in it is the core's. */
 final readonly class PlanDrawing
@@ -179,5 +181,22 @@ final readonly class PlanDrawing
         ];
 
         return implode(' ', array_map(static fn (array $p): string => round($x + $p[0], 1).','.round($y + $p[1], 1), $points));
+    }
+
+    /**
+     * The marked spots of a page and the features that are offered, as marks of the plan.
+     *
+     * @param  list<LakeSpot>  $spots
+     * @param  array<string, list<array{name: string, sign: string, feature: Feature}>>  $features  by kind
+     * @return list<array{name: string, lat: float, lon: float, sign: string, class: string}>
+     */
+    public static function marks(array $spots, array $features): array
+    {
+        $marks = array_map(static fn (LakeSpot $s): array => ['name' => $s->name, 'lat' => $s->lat, 'lon' => $s->lon, 'sign' => '×', 'class' => 'best'], $spots);
+        foreach (array_merge(...array_values($features)) as ['name' => $name, 'sign' => $sign, 'feature' => $feature]) {
+            $marks[] = ['name' => $name, 'lat' => $feature->lat, 'lon' => $feature->lon, 'sign' => $sign, 'class' => 'found'];
+        }
+
+        return $marks;
     }
 }

@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use App\Models\LakeSpot;
+use App\Models\Trip;
 use App\Show\Units;
+use App\Waters\SpotToday;
+use Illuminate\Support\Collection;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Sun\SunPosition;
+use OldEddy\Where\Places\RankedPlace;
 
 /** What lies on the water plan of a day: numbered spots, shade, wind and sun. It draws; every number in it is the core's. */
 final readonly class WhereDrawing
@@ -20,11 +24,40 @@ final readonly class WhereDrawing
     }
 
     /**
+     * @param  Collection<int, LakeSpot>  $spots  those to be drawn
+     * @param  list<RankedPlace>  $ranked  all of them, best first
+     * @return list<array{name: string, lat: float, lon: float, sign: string, rank: int, class: string, href: string}>
+     */
+    public static function marks(Collection $spots, array $ranked, ?SpotToday $chosen, Trip $trip, int $minute): array
+    {
+        $order = array_flip(array_map(static fn (RankedPlace $r): string => $r->place->name, $ranked));
+        $alike = array_map(static fn (array $one): string => $one['place']->name, $chosen?->lookalikes() ?? []);
+
+        return array_values($spots->map(static fn (LakeSpot $s): array => self::mark(
+            $s, $order, $alike, route('where', ['trip' => $trip, 'minute' => $minute, 'spot' => $s->id]),
+        ))->all());
+    }
+
+    /** @return array<string, string> the temperatures that were typed for sections, by name */
+    public static function temperatures(Trip $trip, Units $units): array
+    {
+        $measured = array_filter($trip->conditions['sections'] ?? [], static fn (array $s): bool => isset($s['temp_f']));
+
+        return array_map($units->temp(...), array_column($measured, 'temp_f', 'name'));
+    }
+
+    /** Today's level against the map's, in words. */
+    public static function level(Settled $day, Units $units): string
+    {
+        return $day->levelFt === null ? 'level as on the map, since nobody said' : sprintf('level %+.1f %s', $units->show('depth', $day->levelFt), $units->word('depth'));
+    }
+
+    /**
      * @param  array<string, int>  $order  place of each spot in the ranking, by name, from 0
      * @param  list<string>  $alike  names of spots that are ringed
      * @return array{name: string, lat: float, lon: float, sign: string, rank: int, class: string, href: string}
      */
-    public static function mark(LakeSpot $spot, array $order, array $alike, string $href): array
+    private static function mark(LakeSpot $spot, array $order, array $alike, string $href): array
     {
         $at = $order[$spot->name] ?? null;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Show\Units;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -47,6 +48,16 @@ final class Contact extends Model
     public function weight(string $speciesOfTheDay): ?Mass
     {
         return $this->length_in === null ? null : StandardWeight::of(Species::from($this->species ?? $speciesOfTheDay), Length::fromInches($this->length_in));
+    }
+
+    /** Its length or depth as a form shows it, in the angler's units; empty where it was not said. */
+    public function shown(string $field, Units $units): string
+    {
+        return match (true) {
+            $field === 'length' && $this->length_in !== null => (string) $units->showSize($this->length_in),
+            $field === 'depth' && $this->depth_ft !== null => (string) $units->show('depth', $this->depth_ft),
+            default => '',
+        };
     }
 
     /** @return array<string, string> */

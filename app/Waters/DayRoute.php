@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Waters;
 
 use App\Models\LakeSpot;
+use App\Show\Units;
 use Illuminate\Support\Facades\Cache;
 use OldEddy\Basics\Units\Speed;
 use OldEddy\Pictures\Ribbon\Fished;
@@ -109,6 +110,30 @@ final class DayRoute
     public static function ribbon(array $stops): array
     {
         return array_map(static fn (array $s): Fished => new Fished($s['at'], $s['to'], $s['name'], []), $stops);
+    }
+
+    /**
+     * What the angler wished of a spot: that it must be on the route, may be, or stays out.
+     *
+     * @param  Asked  $asked
+     */
+    public static function wish(int $spot, array $asked): string
+    {
+        return match (true) {
+            in_array($spot, $asked['locked'], true) => 'must',
+            in_array($spot, $asked['forbidden'], true) => 'out',
+            default => 'may',
+        };
+    }
+
+    /**
+     * Minutes under way and how far that is, in words.
+     *
+     * @param  Asked  $asked
+     */
+    public static function underWay(float $minutes, array $asked, Units $units): string
+    {
+        return $minutes.' min, '.$units->way($minutes / 60 * $asked['speed_mph']).' under way';
     }
 
     /** @return list<Stop> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use OldEddy\Choice\Lures\Catalog;
 use PHPUnit\Framework\TestCase;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
@@ -117,6 +118,25 @@ final class ArchitectureTest extends TestCase
             // Where bytes and files know no other way to say "unknown", it is turned into null at once.
             if (! in_array(basename($file), ['PackedGrid.php'], true)) {
                 self::assertSame(0, preg_match('/\bNAN\b/', self::withoutComments($file)), "{$file}: NAN");
+            }
+        }
+    }
+
+    /** What a page reckons stands in a class that a test can ask; a view may give a thing a shorter name. */
+    public function test_no_view_reckons(): void
+    {
+        foreach (self::files('resources/views') as $file) {
+            self::assertSame(0, preg_match('/@php\(.*(\bfn ?\(|\bfunction\b| \? |\[\.\.\.)/', (string) file_get_contents($file), $found), "{$file}: ".($found[0] ?? ''));
+        }
+    }
+
+    /** Lures, cut points and orders of trial are the core's: nothing around it knows one by name. */
+    public function test_no_lure_is_named_outside_the_core(): void
+    {
+        $lures = implode('|', array_keys(Catalog::all()));
+        foreach ([...self::files('app'), ...self::files('resources/js'), ...self::files('resources/views')] as $file) {
+            if (! str_ends_with($file, 'EddyMeasure.php')) {
+                self::assertSame(0, preg_match("/'({$lures})'/", self::withoutComments($file), $found), "{$file}: ".($found[0] ?? ''));
             }
         }
     }

@@ -3,17 +3,17 @@
 @section('content')
     <h1>The lure bench</h1>
     <p>Every family of the catalog beside today's water: its working depth against the fish at {{ $units->band($plan->reading->stand->shallowFt, $plan->reading->stand->deepFt) }}. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'FAMILIES') }}">because FAMILIES</a></p>
-    @php($y = fn ($ft) => round(6 + 220 * $ft / $deepest, 1))
+    @php($y = App\Drawing\Scale::ofBenchDepth($deepest))
     <figure class="slice bench-slice" tabindex="0" aria-label="The slice with every family, scrollable">
         <svg viewBox="0 0 1160 385" role="img" aria-label="The working depth of every family in today's water">
-            @foreach ($layers as [$from, $to, $color])<rect x="40" width="1112" y="{{ $y($from) }}" height="{{ round($y($to) - $y($from) + 0.7, 1) }}" fill="{{ $color }}"/>@endforeach
-            <rect x="40" width="1112" y="{{ $y($plan->reading->stand->shallowFt) }}" height="{{ round($y($plan->reading->stand->deepFt) - $y($plan->reading->stand->shallowFt), 1) }}" class="reach"/>
-            @foreach ([0, 10, 20, 30, 40] as $mark)<text x="34" y="{{ $y($mark) + 4 }}" text-anchor="end" class="bench-text">{{ round($units->show('depth', $mark)) }}</text>@endforeach
+            @foreach ($layers as [$from, $to, $color])<rect x="40" width="1112" y="{{ $y->at($from) }}" height="{{ round($y->at($to) - $y->at($from) + 0.7, 1) }}" fill="{{ $color }}"/>@endforeach
+            <rect x="40" width="1112" y="{{ $y->at($plan->reading->stand->shallowFt) }}" height="{{ round($y->at($plan->reading->stand->deepFt) - $y->at($plan->reading->stand->shallowFt), 1) }}" class="reach"/>
+            @foreach ([0, 10, 20, 30, 40] as $mark)<text x="34" y="{{ $y->at($mark) + 4 }}" text-anchor="end" class="bench-text">{{ round($units->show('depth', $mark)) }}</text>@endforeach
             @foreach (array_values($families) as $i => $lure)
                 @php($x = 52 + $i * 25)
-                @php($reaches = $y(max($lure->hydraulics->fromFt + 0.8, $lure->hydraulics->toFt)))
+                @php($reaches = $y->at(max($lure->hydraulics->fromFt + 0.8, $lure->hydraulics->toFt)))
                 @foreach ($plan->entry($lure->key) ? ['path-halo', 'path'] : ['bench-out'] as $class)
-                    <line x1="{{ $x }}" x2="{{ $x }}" y1="{{ $y($lure->hydraulics->fromFt) }}" y2="{{ $reaches }}" class="{{ $class }}"/>
+                    <line x1="{{ $x }}" x2="{{ $x }}" y1="{{ $y->at($lure->hydraulics->fromFt) }}" y2="{{ $reaches }}" class="{{ $class }}"/>
                 @endforeach
                 <text transform="translate({{ $x + 4 }} 234) rotate(90)" class="bench-text">{{ $lure->name() }}</text>
             @endforeach

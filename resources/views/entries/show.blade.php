@@ -4,7 +4,6 @@
     <h1>The log, put right</h1>
     <p><a href="{{ route('confirm', $trip) }}">Back to the evidence</a>. Whatever is changed here is weighed anew at once.</p>
     @include('partials.errors')
-    @php($shown = ['length' => fn ($c) => $c->length_in === null ? '' : $units->showSize($c->length_in), 'depth' => fn ($c) => $c->depth_ft === null ? '' : $units->show('depth', $c->depth_ft)])
     @forelse ($stints as $stint)
         <details class="entry" @if ($loop->last) open @endif>
             @php($outside = App\Log\MomentOfDay::outside($stint->started_at->format('Y-m-d\TH:i:s'), $trip))
@@ -27,8 +26,8 @@
                     @csrf
                     <input type="hidden" name="id" value="{{ $id() }}"><input type="hidden" name="kind" value="detail"><input type="hidden" name="contact" value="{{ $contact->id }}">
                     <strong>{{ $contact->at->format('H:i') }} {{ $contact->kind }}, cast {{ $contact->at_cast }}</strong>
-                    @foreach ($shown as $field => $show)
-                        <label><span class="field-label">{{ $field }}, {{ $field === 'length' ? $units->sizeWord() : $units->word('depth') }}</span><input name="fields[{{ $field }}]" value="{{ $show($contact) }}" inputmode="decimal"></label><input type="hidden" name="was[{{ $field }}]" value="{{ $show($contact) }}">
+                    @foreach (['length', 'depth'] as $field)
+                        <label><span class="field-label">{{ $field }}, {{ $field === 'length' ? $units->sizeWord() : $units->word('depth') }}</span><input name="fields[{{ $field }}]" value="{{ $contact->shown($field, $units) }}" inputmode="decimal"></label><input type="hidden" name="was[{{ $field }}]" value="{{ $contact->shown($field, $units) }}">
                     @endforeach
                     @foreach ($ofContact as $field => $options)
                         @include('entries.pick', ['field' => $field, 'options' => $options, 'value' => $contact->$field, 'required' => $field === 'kind'])

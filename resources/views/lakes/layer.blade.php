@@ -33,7 +33,7 @@
                 @foreach ($layer->asks() as $question)
                     @include('lakes.question', ['question' => $question])
                 @endforeach
-                @php($asked = array_map(fn ($q) => $q->key, $layer->asks()))
+                @php($asked = array_column($layer->asks(), 'key'))
                 <details @if (! $layer->asks()) open @endif><summary>More of how it is read</summary>
                     @foreach ([['unit', 'Depths without a unit are in', ['ft' => 'feet', 'm' => 'metres', 'fathom' => 'fathoms']], ['order', 'First of two coordinates', ['lonlat' => 'longitude', 'latlon' => 'latitude']], ['sign', 'Depths are written', ['depth' => 'as depths', 'minus' => 'with a minus under water', 'elevation' => 'as heights of the ground']]] as [$key, $text, $options])
                         @unless (in_array($key, $asked, true))<label><span class="field-label">{{ $text }}</span><select name="{{ $key }}"><option value="">as found</option>@foreach ($options as $value => $words)<option value="{{ $value }}" @selected(old($key, $said[$key] ?? '') === $value)>{{ $words }}</option>@endforeach</select></label>@endunless

@@ -7,7 +7,7 @@
     <div class="where-two">
         <div>
         @if ($plan)
-            @php($marks = [...collect($spots->items())->map(fn ($s) => ['name' => $s->name, 'lat' => $s->lat, 'lon' => $s->lon, 'sign' => '×', 'class' => 'best'])->all(), ...array_map(fn ($f) => ['name' => $f['name'], 'lat' => $f['feature']->lat, 'lon' => $f['feature']->lon, 'sign' => $f['sign'], 'class' => 'found'], array_merge(...array_values($features)))])
+            @php($marks = App\Drawing\PlanDrawing::marks($spots->items(), $features))
             @include('where.plan', ['title' => "Water plan of {$lake->name} with its spots and what was read out of its shape.", 'depths' => $plan->depths(0), 'marks' => $marks, 'caption' => "× your spots, letters: read out of the shape; depth lines at {$units->depth(2)}, {$units->depth(5)}, {$units->depth(10)} …; drag, pinch or arrow keys, + and −, 0 for all"])
         @else
             <p class="lede">Nothing is known of its depths yet. Take in a file below: soundings (lon, lat, depth), a recording of your instruments, a shoreline, or marks.</p>

@@ -1,5 +1,5 @@
 @php($id = $field->id())
-@php($key = is_bool($value) ? ($value ? '1' : '0') : (is_array($value) ? null : (string) $value))
+@php($key = $field->keyOf($value))
 <div class="field" data-field="{{ $field->path }}" data-kind="{{ $field->kind }}">
     @if ($field->kind === 'stepper')
         <label for="{{ $id }}" class="field-label">{{ $field->label }}</label>

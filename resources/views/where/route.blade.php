@@ -3,9 +3,8 @@
     <h2>The day's route</h2>
     @if ($trip->route)
         @if ($trip->route['note'] ?? null)<p class="trouble">{{ $trip->route['note'] }}</p>@endif
-        @php($way = fn (float $min) => $min.' min, '.$units->way($min / 60 * $asked['speed_mph']).' under way')
-        <ol class="route">@foreach ($legs as $stop)<li>{{ $clock($stop['at']) }}–{{ $clock($stop['to']) }} <b>{{ $stop['name'] }}</b> <span class="muted">{{ $way($stop['run_min']) }}@if (($asked['fuel_per_hour'] ?? null)), fuel {{ $stop['fuel'] }}@endif</span></li>@endforeach</ol>
-        <p>Back by {{ $clock($trip->route['end']) }}, {{ $way($trip->route['home_min']) }}.@if (($asked['fuel_per_hour'] ?? null)) Fuel for the day: {{ $trip->route['fuel'] }}.@endif <a href="{{ route('where.sheet', $trip) }}">On one page, with the rack</a></p>
+        <ol class="route">@foreach ($legs as $stop)<li>{{ $clock($stop['at']) }}–{{ $clock($stop['to']) }} <b>{{ $stop['name'] }}</b> <span class="muted">{{ App\Waters\DayRoute::underWay($stop['run_min'], $asked, $units) }}@if (($asked['fuel_per_hour'] ?? null)), fuel {{ $stop['fuel'] }}@endif</span></li>@endforeach</ol>
+        <p>Back by {{ $clock($trip->route['end']) }}, {{ App\Waters\DayRoute::underWay($trip->route['home_min'], $asked, $units) }}.@if (($asked['fuel_per_hour'] ?? null)) Fuel for the day: {{ $trip->route['fuel'] }}.@endif <a href="{{ route('where.sheet', $trip) }}">On one page, with the rack</a></p>
         <form method="post" action="{{ route('where.again', $trip) }}" class="beside">@csrf<button type="submit">From now on, anew</button> <span class="muted">from this minute and this place, without what was fished</span></form>
     @endif
     @if ($spots->count() > App\Waters\DayOnLake::CLOSELY)<p class="muted">A route chooses among the {{ App\Waters\DayOnLake::CLOSELY }} spots of {{ $spots->count() }} that promise most today, and those that must be on it.</p>@endif
@@ -21,7 +20,7 @@
         <details class="wide-cell" @if ($asked['locked'] || $asked['forbidden'] || old('wish')) open @endif><summary>Spots that must be on it, or must not</summary>
             <div class="entry-form">
             @foreach ($wishes as $s)
-                @php($wish = old("wish.{$s->id}", in_array($s->id, $asked['locked'], true) ? 'must' : (in_array($s->id, $asked['forbidden'], true) ? 'out' : 'may')))
+                @php($wish = old("wish.{$s->id}", App\Waters\DayRoute::wish($s->id, $asked)))
                 <label><span class="field-label">{{ $s->name }}</span><select name="wish[{{ $s->id }}]">@foreach (['may' => 'as it suits', 'must' => 'must be on it', 'out' => 'leave it out'] as $value => $words)<option value="{{ $value }}" @selected($wish === $value)>{{ $words }}</option>@endforeach</select></label>
             @endforeach
             </div>

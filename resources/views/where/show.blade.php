@@ -3,7 +3,6 @@
 @section('main-class', 'where')
 @section('content')
     @php($clock = App\Show\Clock::of(...))
-    @php($order = array_flip(array_map(fn ($r) => $r->place->name, $ranked)))
     <div class="rack-head"><h1>Where, at {{ $clock($minute) }}</h1>
         <nav class="hours" aria-label="Hour of the day">
             @foreach (range(6, 20, 2) as $hour)<a href="{{ route('where', ['trip' => $trip, 'minute' => $hour * 60, ...($chosen ? ['spot' => $chosen->spot->id] : [])]) }}" @if (intdiv($minute, 60) === $hour) aria-current="true" @endif>{{ $hour }}</a>@endforeach
@@ -19,10 +18,9 @@
         <div>
         @if ($plan)
             @php($drawing = new App\Drawing\WhereDrawing($plan, $day, $sun, $units))
-            @php($alike = $chosen ? array_map(fn ($one) => $one['place']->name, $chosen->lookalikes()) : [])
-            @php($marks = $drawn->map(fn ($s) => App\Drawing\WhereDrawing::mark($s, $order, $alike, route('where', ['trip' => $trip, 'minute' => $minute, 'spot' => $s->id])))->values()->all())
-            @php($temps = collect($trip->conditions['sections'] ?? [])->filter(fn ($s) => isset($s['temp_f']))->mapWithKeys(fn ($s) => [$s['name'] => $units->temp($s['temp_f'])])->all())
-            @php($level = $day->levelFt === null ? 'level as on the map, since nobody said' : 'level '.sprintf('%+.1f', $units->show('depth', $day->levelFt)).' '.$units->word('depth'))
+            @php($marks = App\Drawing\WhereDrawing::marks($drawn, $ranked, $chosen, $trip, $minute))
+            @php($temps = App\Drawing\WhereDrawing::temperatures($trip, $units))
+            @php($level = App\Drawing\WhereDrawing::level($day, $units))
             @include('where.plan', ['title' => "Water plan of {$lake->name}: spots numbered by their fit at {$clock($minute)}.", 'depths' => $plan->depths($day->riseFt()), 'shades' => $drawing->shades($drawn), 'arrows' => $drawing->arrows(), 'caption' => "depth lines at {$units->depth(2)}, {$units->depth(5)}, {$units->depth(10)} …; {$level}; dark strips: shade now; drag, pinch or arrow keys, + and −, 0 for all"])
         @else
             <p>The depths of this lake are not known: <a href="{{ route('lake', $lake) }}">take in soundings</a>. Spots are ranked by what is known of them.</p>

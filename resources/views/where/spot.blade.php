@@ -5,13 +5,13 @@
     <p>{{ App\Show\Word::of(implode(', ', array_unique(array_filter([$spot->structure, ...$spot->cover, $spot->bottom])))) }}{{ $depth === null ? '' : ', '.$units->band(...$depth).($chosen->day->riseFt() == 0 ? '' : ' at today\'s level') }}{{ $spot->bank_faces_deg === null ? '' : ', the bank faces '.round($spot->bank_faces_deg).'°' }}</p>
     @if ($chosen->shade)
         <h3>Shade</h3>
-        @php($x = fn ($m) => round(10 + 540 * ($m - 300) / 1020, 1))
+        @php($x = App\Drawing\Scale::ofTheDay())
         <svg viewBox="0 0 560 74" class="shade-ribbon" role="img" aria-label="Width of the shade over the day">
             <rect x="10" width="540" y="26" height="15" class="shade-best"/><text x="14" y="37">{{ $units->band(...OldEddy\Where\Shade\ShadeDay::BEST_FT) }}</text>
-            <polyline points="{{ implode(' ', array_map(fn ($m) => $x($m).','.round(56 - 3 * min(16, $chosen->shade->widthFt($m)), 1), range(300, 1320, 15))) }}" class="ribbon-sun"/>
+            <polyline points="{{ implode(' ', array_map(fn ($m) => $x->at($m).','.round(56 - 3 * min(16, $chosen->shade->widthFt($m)), 1), range(300, 1320, 15))) }}" class="ribbon-sun"/>
             <line x1="10" x2="550" y1="56" y2="56" class="ribbon-line"/>
-            @foreach (range(6, 21, 3) as $hour)<text x="{{ $x($hour * 60) }}" y="71" text-anchor="middle">{{ $hour }}</text>@endforeach
-            <path d="M{{ $x($minute) }} 4 V56" class="ribbon-turn"/>
+            @foreach (range(6, 21, 3) as $hour)<text x="{{ $x->at($hour * 60) }}" y="71" text-anchor="middle">{{ $hour }}</text>@endforeach
+            <path d="M{{ $x->at($minute) }} 4 V56" class="ribbon-turn"/>
         </svg>
         <p>Now {{ $units->depth($chosen->shade->widthFt($minute)) }} wide. @forelse ($chosen->shade->windows() as [$from, $to]){{ $loop->first ? 'Best, '.$units->band(...OldEddy\Where\Shade\ShadeDay::BEST_FT).': ' : ', ' }}{{ $clock($from) }}–{{ $clock($to) }}@empty Never {{ $units->band(...OldEddy\Where\Shade\ShadeDay::BEST_FT) }} today.@endforelse <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'S22') }}">because S22</a></p>
     @endif
