@@ -11,6 +11,7 @@ use OldEddy\Day\Conditions\Observed;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Sky;
 use OldEddy\Day\Conditions\Structure;
+use OldEddy\Day\Conditions\Waterbody;
 use OldEddy\Day\Season\Species;
 use OldEddy\Day\Season\Stage;
 use OldEddy\Day\Water\Clarity;
@@ -36,6 +37,7 @@ final class StandFinder
         $finder = new self($day, $stage, $mood);
         $stand = $finder->ofStage();
         $stand = $finder->byClarity($stand);
+        $stand = $finder->onSpringFlats($stand);
         $stand = $finder->byLight($stand);
         $stand = $finder->byLevel($stand);
         $stand = $finder->byHeat($stand);
@@ -43,6 +45,7 @@ final class StandFinder
         $stand = $finder->byFront($stand);
         $stand = $finder->byFeeding($stand);
         $stand = $finder->byShade($stand);
+        $stand = $finder->underRoof($stand);
         $stand = $finder->withinSpot($stand);
 
         return $finder->atDock($stand);
@@ -58,9 +61,10 @@ final class StandFinder
             array_map(Structure::from(...), $structures), array_map(Cover::from(...), $covers),
         );
         if ($this->day->species->group() === 'walleyes' && ! $this->day->current->runs() && $this->stage === Stage::Summer) {
-            // Over the open basin of a big lake they suspend on bait; in rivers they keep to the bottom (F11).
-            return $this->day->saw(Observed::BaitFlicking)
-                || $this->day->saw(Observed::Schooling)
+            // Over the open basin of a big lake they suspend whether bait was seen or not (F17); on structure they keep to the bottom.
+            $basin = $this->day->spot->structure === Structure::Basin && in_array($this->day->waterbody, [Waterbody::NaturalLake, Waterbody::Reservoir], true);
+
+            return $basin || $this->day->saw(Observed::BaitFlicking) || $this->day->saw(Observed::Schooling)
                 ? $stand->inColumn(Column::Suspended)->firstAt(Structure::Basin)
                 : $stand;
         }
@@ -87,6 +91,15 @@ final class StandFinder
         }
 
         return $stand;
+    }
+
+    /** F18: smallmouth in spring come onto flats of 8 to 3 ft on natural lakes and big rivers, however clear the water. */
+    private function onSpringFlats(Stand $stand): Stand
+    {
+        $flats = $this->day->species === Species::SmallmouthBass && $this->stage === Stage::Prespawn
+            && in_array($this->day->waterbody, [Waterbody::NaturalLake, Waterbody::River], true);
+
+        return $flats ? $stand->firstAt(Structure::Flat)->between(3.0, max(8.0, min(12.0, $stand->deepFt))) : $stand;
     }
 
     /** W15, W16: clouds and low light lift fish and let them roam; bright sun pushes them down and into cover. */
@@ -188,12 +201,20 @@ final class StandFinder
         return $stand;
     }
 
+    /** F16: in bright sun fish under a roof are tight to it. */
+    private function underRoof(Stand $stand): Stand
+    {
+        $roofed = $this->day->spot->isRoofed() && $this->day->sky === Sky::Clear && ! $this->day->lowLight && $this->stage !== Stage::Winter;
+
+        return $roofed ? $stand->held(Tightness::Tight) : $stand;
+    }
+
     /** S20, S21: in warm months a shade line holds fish on its edge; how far out depends on how far they see. */
     private function byShade(Stand $stand): Stand
     {
         $shaded = $stand->firstIn(Cover::Shade);
 
-        return match (ShadeLine::fished($this->day)) {
+        return match ($this->day->species->isBass() ? ShadeLine::fished($this->day) : null) {
             null => $stand,
             ShadeLine::Murk => $shaded->between(0.5, 3.0)->held(Tightness::Tight),
             ShadeLine::Stain => $shaded->between(3.0, 5.0),
@@ -233,12 +254,18 @@ final class StandFinder
             return $stand;
         }
         $stand = $this->day->species === Species::SmallmouthBass ? $stand : $stand->firstAt(Structure::Dock)->firstIn(Cover::Dock);
-        $tight = $this->day->visibilityFt > Dock::HANG_OFF_OVER_VISIBILITY_FT && ! $this->day->front->isPost() ? Tightness::Near : Tightness::Tight;
         $depth = $dock->depthFt ?? $this->day->spot->deepFt ?? Dock::USUAL_FT;
+        // Only at deep docks in clear water do they hang off it (S14, F16).
+        $off = Dock::fishHangOff($this->day->visibilityFt, $depth) && ! $this->day->front->isPost();
+        $tight = $off ? Tightness::Near : Tightness::Tight;
         if ($dock->kind === DockKind::Piling) {
             return $stand->between(max(0.5, $depth * 0.6), $depth)->inColumn(Column::Bottom)->held($tight);
         }
-        if ($this->day->species === Species::SpottedBass && $this->stage !== Stage::Spawn && $depth >= Dock::BOTTOM_UNDER_FT) {
+        if ($this->day->species === Species::SpottedBass && $this->stage === Stage::Spawn) {
+            // Spawning spotted bass stay on the bottom, docks included (F17).
+            return $stand->between(max(0.5, $depth * 0.6), $depth)->inColumn(Column::Bottom)->held($tight);
+        }
+        if ($this->day->species === Species::SpottedBass && $depth >= Dock::BOTTOM_UNDER_FT) {
             return $stand->between(1.0, min($depth, 8.0))->inColumn(Column::Suspended)->held($tight);
         }
         if ($depth < Dock::BOTTOM_UNDER_FT) {

@@ -184,7 +184,8 @@ return [
     },
     'S12' => static fn (Reading $r): ?string => $r->day->spot->dock?->kind !== DockKind::Piling ? null
         : 'Piling dock: on the bottom at the posts'.(($r->day->spot->dock->depthFt ?? 0) > Dock::POSTS_TO_FT ? '; this part is deep, go to a shallower one.' : '.'),
-    'S14' => static fn (Reading $r): ?Said => $r->day->spot->isDock() && $r->day->visibilityFt > Dock::HANG_OFF_OVER_VISIBILITY_FT
+    'S14' => static fn (Reading $r): ?Said => $r->day->spot->isDock()
+        && Dock::fishHangOff($r->day->visibilityFt, $r->day->spot->dock->depthFt ?? $r->day->spot->deepFt ?? Dock::USUAL_FT)
         ? Said::of('Clear water: fish may hang about {10 ft} off the dock; cast around it first.') : null,
     'S20' => static fn (Reading $r): string|Said|null => ! $r->day->spot->isShaded() ? null : match (true) {
         ShadeCounts::matters($r->day) => 'Shade is cover on its own now: fish the edge where it meets the sun.',

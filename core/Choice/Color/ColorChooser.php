@@ -70,12 +70,12 @@ final class ColorChooser
             return;
         }
         $group = $this->lure->colorGroup;
-        $early = in_array($this->reading->stage->stage, [Stage::EarlyPrespawn, Stage::Prespawn], true);
         if ($this->day->eats(Forage::Crawfish) && in_array($group, ['jig', 'crankbait', 'tube', 'bladed'], true)) {
             if ($group === 'crankbait' || $group === 'bladed') {
-                $early || $this->day->clarity !== Clarity::Clear
+                // In clear water the crawfish's own colors; red is for stain (C13).
+                ! $this->day->clarity->isClear()
                     ? $this->add(ColorFamily::CrawRed, 'red craw', 'They eat crawfish; red and craw shades are hard to beat early.', 'C5')
-                    : $this->add(ColorFamily::NaturalCraw, 'brown craw', 'They eat crawfish.', 'C5');
+                    : $this->add(ColorFamily::NaturalCraw, 'green-brown craw with orange', 'They eat crawfish, and clear water shows their own colors.', 'C13');
             } else {
                 $this->add(ColorFamily::NaturalCraw, 'green pumpkin with orange', 'They eat crawfish.', 'C5');
             }
@@ -96,6 +96,16 @@ final class ColorChooser
     }
 
     private function byGroup(): void
+    {
+        $plug = in_array($this->lure->colorGroup, ['crankbait', 'jerkbait', 'baitfish'], true) && $this->lure->dives();
+        match (true) {
+            // What pike and muskie are shown has patterns of its own (C8).
+            $plug && $this->day->species->group() === 'toothy' => $this->toothy(),
+            default => $this->byOwnGroup(),
+        };
+    }
+
+    private function byOwnGroup(): void
     {
         match ($this->lure->colorGroup) {
             'frog' => $this->frog(),
@@ -128,7 +138,10 @@ final class ColorChooser
         if ($this->isMurky()) {
             $this->mud('dark_contrast');
         }
-        if ($this->lure->colorGroup === 'tube' && $this->reading->stage->stage === Stage::Spawn) {
+        if ($this->lure->colorGroup === 'tube' && $this->reading->isAt(Stage::EarlyFall, Stage::Fall, Stage::LateFall)) {
+            $this->add(ColorFamily::White, 'white', 'In fall a white tube is a dying baitfish.', 'C14');
+        }
+        if ($this->lure->colorGroup === 'tube' && $this->reading->isAt(Stage::Spawn)) {
             $this->add(ColorFamily::White, 'white', 'White lets you see the bite on a dark bed.', 'C6');
         }
         if ($this->isStained() && ! $this->isMurky()) {
@@ -159,6 +172,9 @@ final class ColorChooser
     /** C3, C8. */
     private function metal(): void
     {
+        if ($this->lure->trolled && ($this->isMurky() || $this->isStained())) {
+            $this->add(ColorFamily::ChartreuseShad, 'chartreuse and green', 'In murk chartreuse and green belong in the choice.', 'C14');
+        }
         $this->sunny() || $this->day->clarity->isClear()
             ? $this->add(ColorFamily::Silver, 'silver', 'Sun or clear water: silver.', 'C3')
             : $this->add(ColorFamily::Gold, 'gold', 'Stain or cloud: gold.', 'C3');
@@ -208,7 +224,7 @@ final class ColorChooser
         if ($this->isMurky()) {
             $this->mud('bright');
         }
-        if (in_array($this->reading->stage->stage, [Stage::EarlyPrespawn, Stage::Prespawn], true) && $this->day->species->isBass()) {
+        if ($this->reading->isOfBass(Stage::EarlyPrespawn, Stage::Prespawn) && ! $this->day->clarity->isClear()) {
             $this->add(ColorFamily::CrawRed, 'red craw', 'Early spring: red and craw shades are hard to beat, also in stain.', 'C5');
         }
         if ($this->isStained()) {

@@ -13,6 +13,7 @@ enum Bar
     case Unseen;
     case Cover;
     case Temperature;
+    case TooBig;
     case Depth;
     case DigsTooDeep;
 }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace OldEddy\Choice\Lineup;
 
+use OldEddy\Choice\Lures\Exposure;
 use OldEddy\Choice\Lures\LureFamily;
+use OldEddy\Choice\Path\CoverShape;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Reading\Reading;
 
-/** How lures fit the cover in reach on a day. Basis: rules L1, L2, L4; the mean is our own choice. */
+/** How lures fit the cover in reach on a day. Basis: rules L1, L2, L4, L16 and L17. */
 final readonly class CoverFit
 {
     /** Under this a lure hangs up in the cover. */
@@ -19,43 +21,79 @@ final readonly class CoverFit
 
     private const LEAST = 0.01;
 
-    /** @param  non-empty-list<Cover>  $covers  those in reach */
-    private function __construct(private array $covers, private bool $known)
+    /** What a second cover beside the first makes of the fit. */
+    private const BESIDE = 1.05;
+
+    /** Fished past it, along its edge, an open hook comes by so well (L17). */
+    private const PAST = 0.65;
+
+    /** Run over weed that ends below it, it comes through as in open water (L17); feet between lure and weed. */
+    private const OVER = 1.0;
+
+    private const CLEARS_FT = 0.5;
+
+    /**
+     * @param  non-empty-list<Cover>  $covers  those in reach
+     * @param  float  $weedTopFt  depth at which submerged weed ends
+     * @param  bool  $past  whether these fish are fished for past the cover rather than in it
+     */
+    private function __construct(private array $covers, private bool $known, private float $weedTopFt, private bool $past)
     {
     }
 
     /** The fits of a day. */
     public static function in(Reading $reading): self
     {
-        return new self($reading->covers, $reading->day->spot->covers !== []);
+        $water = $reading->day->spot->deepFt ?? $reading->stand->deepFt;
+        $weed = CoverShape::of(Cover::GrassSubmerged);
+
+        return new self(
+            $reading->covers, $reading->day->spot->covers !== [], $water * (1 - ($weed->height ?? 0.0)),
+            $reading->day->species->group() === 'toothy',
+        );
     }
 
-    /** The geometric mean of a lure's fits: a factor, low when one cover defeats it. */
+    /** How a lure fits: that of its best match, raised a little where it comes through another cover beside it as well (L16). */
     public function of(LureFamily $lure): float
     {
-        if (count($this->covers) === 1) {
-            return max(self::LEAST, $lure->habitat->covers[$this->covers[0]->value]);
-        }
-        $product = 1.0;
+        $best = self::LEAST;
+        $fits = 0;
         foreach ($this->covers as $cover) {
-            $product *= max(self::LEAST, $lure->habitat->covers[$cover->value]);
+            $fit = $this->fit($lure, $cover);
+            $best = max($best, $fit);
+            $fits += $fit >= self::HANGS_UP ? 1 : 0;
         }
 
-        return $product ** (1 / count($this->covers));
+        return $fits > 1 ? $best * self::BESIDE : $best;
     }
 
-    /** The cover at the spot that defeats a lure, if one does. */
+    /** The cover at the spot that defeats a lure: the first, where it comes through none of them (L16). */
     public function defeating(LureFamily $lure): ?Cover
     {
         if (! $this->known) {
             return null;
         }
         foreach ($this->covers as $cover) {
-            if ($lure->habitat->covers[$cover->value] < self::HOPELESS) {
-                return $cover;
+            if ($this->fit($lure, $cover) >= self::HOPELESS) {
+                return null;
             }
         }
 
-        return null;
+        return $this->covers[0];
+    }
+
+    /** How a lure comes through one cover as it is fished here: into it, over it or past it (L17). */
+    private function fit(LureFamily $lure, Cover $cover): float
+    {
+        $fit = $lure->habitat->covers[$cover->value];
+        if ($lure->rigging->exposure !== Exposure::Treble) {
+            return $fit;
+        }
+
+        return match (true) {
+            $cover === Cover::GrassSubmerged && $lure->hydraulics->fromFt <= $this->weedTopFt - self::CLEARS_FT => max(self::OVER, $fit),
+            $cover === Cover::Reeds && $this->past => max(self::PAST, $fit),
+            default => $fit,
+        };
     }
 }

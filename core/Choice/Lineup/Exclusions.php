@@ -17,7 +17,7 @@ use OldEddy\Reading\Reading;
 final readonly class Exclusions
 {
     /** Degrees beyond a family's span at which it is given up. */
-    private const TEMP_SLACK_F = 2.0;
+    private const TEMP_SLACK_F = 4.0;
 
     private const HOPELESS_DEPTH = 0.12;
 
@@ -48,6 +48,7 @@ final readonly class Exclusions
             $day->clarity === Clarity::Mud && $lure->does(Job::LostInMud) => Bar::Unseen,
             $this->fit->defeating($lure) !== null => Bar::Cover,
             $day->tempF < $lure->year->fromF - self::TEMP_SLACK_F || $day->tempF > $lure->year->toF + self::TEMP_SLACK_F => Bar::Temperature,
+            $lure->rigging->lengthsIn[0] > $day->species->mostInches() => Bar::TooBig,
             Effect::rounded($this->depth->number($lure)) < self::HOPELESS_DEPTH => Bar::Depth,
             $day->spot->deepFt !== null && $lure->dives() && min($lure->hydraulics->diveTiersFt) > $day->spot->deepFt + 2 => Bar::DigsTooDeep,
             default => null,
@@ -74,6 +75,7 @@ final readonly class Exclusions
             Bar::Temperature => new RuledOut(
                 $lure->key, Said::of('{%.0f °F} is out of its span of {%.0f-%.0f °F}.', $day->tempF, $lure->year->fromF, $lure->year->toF), 'FAMILIES',
             ),
+            Bar::TooBig => new RuledOut($lure->key, Said::of('{%.1f in} and more is too big for %s.', $lure->rigging->lengthsIn[0], $day->species->words()), 'L23'),
             Bar::Depth => new RuledOut($lure->key, $this->depth->effect($lure)->text, 'D1'),
             Bar::DigsTooDeep => new RuledOut(
                 $lure->key, Said::of('Even its shallowest model digs more than {2 ft} too deep for {%.0f ft} of water.', $day->spot->deepFt ?? 0.0), 'D1',

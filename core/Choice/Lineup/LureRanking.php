@@ -97,22 +97,18 @@ final readonly class LureRanking
     }
 
     /**
-     * Puts the members of a ladder that fit the place into its order: they share out the scores they have.
+     * Puts the members of a ladder that fit the place into its order: they share out the scores they have, but none is put
+     * below a lure outside the ladder that it had beaten (L21).
      *
      * @param  array<string, Scored>  $scored
      * @return array<string, Scored>
      */
     private static function climb(array $scored, TrialOrder $ladder, Weighing $weighing): array
     {
-        $members = array_values(
-            array_filter($ladder->order, static fn (string $key): bool => isset($scored[$key]) && $weighing->fitsPlace($scored[$key]->lure)),
-        );
-        $scores = array_map(static fn (string $key): float => $scored[$key]->score, $members);
-        rsort($scores);
-        $ceiling = INF;
-        foreach ($members as $i => $key) {
-            $target = min($scores[$i], $ceiling);
-            $ceiling = $target * self::RUNG;
+        $fits = static fn (string $key): bool => isset($scored[$key]) && $weighing->fitsPlace($scored[$key]->lure);
+        $members = array_values(array_filter($ladder->order, $fits));
+        foreach (self::rungs($scored, $members) as $i => $target) {
+            $key = $members[$i];
             $share = Effect::heard($target / $scored[$key]->score);
             if ($share !== 1.0) {
                 $scored[$key] = $scored[$key]->with(new Effect('ladder', $share, $i === 0
@@ -122,6 +118,35 @@ final readonly class LureRanking
         }
 
         return $scored;
+    }
+
+    /**
+     * The scores that the members of a ladder stand at, in its order.
+     *
+     * @param  array<string, Scored>  $scored
+     * @param  list<string>  $members
+     * @return list<float>
+     */
+    private static function rungs(array $scored, array $members): array
+    {
+        $outside = array_map(static fn (Scored $s): float => $s->score, array_diff_key($scored, array_flip($members)));
+        $own = array_map(static fn (string $key): float => $scored[$key]->score, $members);
+        $shared = $own;
+        rsort($shared);
+        $rungs = [];
+        $ceiling = INF;
+        foreach ($shared as $i => $score) {
+            $beaten = array_filter($outside, static fn (float $o): bool => $o < $own[$i]);
+            $ceiling = min($score, $ceiling);
+            $rungs[$i] = max($ceiling, $beaten === [] ? 0.0 : max($beaten) / self::RUNG ** 0.5);
+            $ceiling *= self::RUNG;
+        }
+        // Whoever stands before another stays before it.
+        for ($i = count($rungs) - 2; $i >= 0; $i--) {
+            $rungs[$i] = max($rungs[$i], $rungs[$i + 1] / self::RUNG);
+        }
+
+        return $rungs;
     }
 
     /**

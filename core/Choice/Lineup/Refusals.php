@@ -28,7 +28,8 @@ final class Refusals
         $keys = array_map(static fn (Entry $e): string => $e->lure->key, $entries);
         if ($reading->day->species === Species::SmallmouthBass && $reading->day->spot->structure === Structure::Flat) {
             $flat = TrialOrders::named('smallmouth_flat')->order;
-            if ($first->lure->key === $flat[0] && array_diff($flat, $keys) === []) {
+            // It starts from the lure it names, wherever that stands (M8).
+            if (array_diff($flat, $keys) === []) {
                 return [...array_slice($flat, 1), $flat[0]];
             }
         }

@@ -4,16 +4,24 @@ declare(strict_types=1);
 
 namespace OldEddy\Choice\Lineup;
 
+use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Choice\Lures\Exposure;
+use OldEddy\Choice\Lures\Job;
 use OldEddy\Choice\Lures\Role;
 use OldEddy\Day\Conditions\Structure;
+use OldEddy\Day\Season\Stage;
 use OldEddy\Reading\Reading;
 
-/** Which rods to rig: each slot covers another job (M5). Basis: common practice; the jobs' order is our own. */
+/** Which rods to rig: each slot covers another job (M5, L22). Basis: common practice; the jobs' order is our own. */
 final class Rods
 {
-    /** A job is only worth a rod while a lure for it reaches this share of the best score. */
-    private const WORTH = 0.2;
+    /** A rod stands at least at this share of the best score, unless its lure is the only one for its job (L22). */
+    public const FLOOR = 0.5;
+
+    /** One kind of structure on which crankbaits are tiered, a rod a tier (M5, L22). */
+    private const TIERED = [
+        Structure::Point, Structure::MainPoint, Structure::SecondaryPoint, Structure::Ledge, Structure::RockPile, Structure::Hump,
+    ];
 
     /**
      * The entries to rig, in the order of the rack from search to slow.
@@ -29,8 +37,10 @@ final class Rods
             if (count($picked) === $count) {
                 break;
             }
-            foreach ($entries as $entry) {
-                if (! isset($picked[$entry->lure->key]) && $entry->score >= self::WORTH * $entries[0]->score && $job($entry)) {
+            $able = array_values(array_filter($entries, $job));
+            $floor = count($able) === 1 ? 0.0 : self::FLOOR * $entries[0]->score;
+            foreach ($able as $entry) {
+                if (! isset($picked[$entry->lure->key]) && $entry->score >= $floor) {
                     $picked[$entry->lure->key] = $entry;
 
                     break;
@@ -54,15 +64,21 @@ final class Rods
     /** @return list<callable(Entry): bool> the jobs in order of need */
     private static function jobs(Reading $reading): array
     {
+        if ($reading->isOfBass(Stage::Winter)) {
+            // In winter the jobs are the winter five (L7).
+            $five = array_fill(0, count(Catalog::doing(Job::WinterFive)), static fn (Entry $e): bool => $e->lure->does(Job::WinterFive));
+
+            return [static fn (Entry $e): bool => true, ...$five];
+        }
         $jobs = [
             static fn (Entry $e): bool => true,
             static fn (Entry $e): bool => $e->lure->role === Role::Slow && ! $e->lure->dives(),
             static fn (Entry $e): bool => $e->lure->role === Role::Finesse,
             static fn (Entry $e): bool => $e->lure->role === Role::Search && ! ($e->lure->dives() && $e->lure->appeal->deflects),
         ];
-        if (in_array($reading->day->spot->structure, [Structure::Point, Structure::MainPoint, Structure::Ledge, Structure::RockPile, Structure::Hump], true)) {
-            // Tiers of crankbaits where one kind of structure is fished.
-            $jobs[] = static fn (Entry $e): bool => $e->lure->dives() && $e->lure->appeal->deflects;
+        if (in_array($reading->day->spot->structure, self::TIERED, true)) {
+            $crank = static fn (Entry $e): bool => $e->lure->dives() && $e->lure->appeal->deflects;
+            array_push($jobs, $crank, $crank);
         }
         $jobs[] = static fn (Entry $e): bool => $e->lure->isSurface();
         $jobs[] = static fn (Entry $e): bool => in_array(

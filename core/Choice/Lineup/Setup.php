@@ -154,15 +154,15 @@ final class Setup
         if ($lure->cast === 'skip') {
             return match (true) {
                 $spot->isDock() || $spot->isShaded() => 'skip',
-                $lure->isMoving() => 'parallel',
+                $lure->isMoving() || in_array($spot->structure, [Structure::BluffTransition, Structure::Riprap], true) => 'parallel',
                 default => $spot->isBare() ? 'long' : 'pitch',
             };
         }
-        if (in_array($lure->cast, ['flip', 'pitch'], true) && $spot->isBare()) {
-            return 'long';
-        }
+        $kind = in_array($lure->cast, ['flip', 'pitch'], true) && $spot->isBare() ? 'long' : $lure->cast;
+        // Along a bluff or riprap every cast that is not put to a target lies parallel (R21).
+        $along = in_array($spot->structure, [Structure::BluffTransition, Structure::Riprap], true);
 
-        return $lure->cast;
+        return $along && in_array($kind, ['long', 'fan'], true) ? 'parallel' : $kind;
     }
 
     /**

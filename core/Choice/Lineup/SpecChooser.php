@@ -73,7 +73,8 @@ final class SpecChooser
     private static function wantedOz(LureFamily $lure, Reading $reading, float $depthFt): float
     {
         $ounces = match (true) {
-            $depthFt <= 3 => 0.125,
+            // A swimbait over a flat stays light a foot deeper than what is dropped (D11).
+            $depthFt <= ($lure->isMoving() && $lure->rigging->exposure === Exposure::Exposed ? 4 : 3) => 0.125,
             $depthFt <= 8 => 0.25,
             $depthFt <= 12 => 0.375,
             $depthFt <= 20 => 0.5,
@@ -113,7 +114,9 @@ final class SpecChooser
             $index--;
         }
 
-        return $lengths[max(0, min(count($lengths) - 1, $index))];
+        $length = $lengths[max(0, min(count($lengths) - 1, $index))];
+
+        return min($length, max(array_filter($lengths, static fn (float $l): bool => $l <= $reading->day->species->mostInches()) ?: [$lengths[0]]));
     }
 
     /** L10, W14: fronts, pressure, clear calm. */

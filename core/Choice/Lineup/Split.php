@@ -8,7 +8,8 @@ namespace OldEddy\Choice\Lineup;
 final class Split
 {
     /**
-     * What each of two anglers starts with: the first choice, and the best lure of another role or part of the column.
+     * What each of two anglers starts with: the first choice, and the best lure of another role and part of the column that
+     * stands above the floor of a rod (L22), else the best of another role.
      *
      * @param  non-empty-list<Entry>  $entries  best first
      * @return array{Entry, Entry}
@@ -17,7 +18,16 @@ final class Split
     {
         $first = $entries[0];
         foreach ($entries as $entry) {
+            if ($entry->score < Rods::FLOOR * $first->score) {
+                break;
+            }
             if ($entry->lure->role !== $first->lure->role && $entry->lure->columns[0] !== $first->lure->columns[0]) {
+                return [$first, $entry];
+            }
+        }
+
+        foreach (array_slice($entries, 1) as $entry) {
+            if ($entry->lure->role !== $first->lure->role) {
                 return [$first, $entry];
             }
         }

@@ -6,13 +6,15 @@ namespace OldEddy\Choice\Lineup;
 
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Day\Conditions\Structure;
+use OldEddy\Day\Season\Species;
+use OldEddy\Day\Season\Stage;
 use OldEddy\Day\Water\Clarity;
 use OldEddy\Reading\Column;
 use OldEddy\Reading\Reading;
 use OldEddy\Reading\ShadeCounts;
 use OldEddy\Reading\ShadeLine;
 
-/** Which orders of trial hold today. The orders stand in orders.php. Basis: rules L1, L3, L5 and L6. */
+/** Which orders of trial hold today. The orders stand in orders.php. Basis: rules L1, L3, L5, L6, L13 and L14. */
 final class TrialOrders
 {
     /** Cut points of L1 and L5: grass edges are fished as stained under it, feet; shallow warm mud, feet and °F. */
@@ -25,10 +27,14 @@ final class TrialOrders
     /** @return list<TrialOrder> those that hold today, the more general first */
     public static function of(Reading $reading): array
     {
-        if (! $reading->day->species->isBass()) {
-            return [];
-        }
-        $names = array_filter([self::grass($reading), self::currentOverRock($reading), self::shadeLine($reading), self::mud($reading)]);
+        $names = match (true) {
+            $reading->day->species->isBass() => [
+                self::grass($reading), self::reeds($reading), self::currentOverRock($reading), self::shadeLine($reading), self::mud($reading),
+            ],
+            $reading->day->species === Species::NorthernPike => [self::pike($reading)],
+            default => [],
+        };
+        $names = array_filter($names);
 
         return array_values(array_map(self::named(...), $names));
     }
@@ -55,6 +61,26 @@ final class TrialOrders
             $spot->has(Cover::GrassDying) => 'dying_grass',
             $spot->has(Cover::GrassSubmerged) => 'inside_grass',
             $spot->has(Cover::GrassEdge) => $reading->day->visibilityFt < self::EDGE_STAIN_UNDER_FT ? 'grass_edge_stain' : 'grass_edge_clear',
+            default => null,
+        };
+    }
+
+    /** L13: over and along the reeds first; into the thickest after a front. */
+    private static function reeds(Reading $reading): ?string
+    {
+        return $reading->day->spot->has(Cover::Reeds) ? ($reading->day->front->isPost() ? 'reeds_front' : 'reeds') : null;
+    }
+
+    /** L14: by season, by what can be seen, past cover and over weed. */
+    private static function pike(Reading $reading): ?string
+    {
+        $day = $reading->day;
+        $past = $day->spot->structure === Structure::Bridge || $day->spot->has(Cover::Reeds, Cover::Dock, Cover::Shade);
+
+        return match (true) {
+            $reading->isAt(Stage::Winter) => 'pike_winter',
+            $day->clarity->isClear() && $day->spot->hasPlants() => 'pike_clear',
+            in_array($day->clarity, [Clarity::Mud, Clarity::Stained], true) && $past => 'pike_colored',
             default => null,
         };
     }

@@ -27,6 +27,8 @@ return [
         Cover::GrassMatted,
     ),
         'Trebles: play the fish slowly on a soft rod. Out of pads, reeds and docks with a single hook: pull hard at once.'],
+    'R21' => [static fn (LureFamily $l, Reading $r): bool => $r->day->spot->has(Cover::Stumps) && ! $l->isSurface(),
+        'Beside a stump let it fall to the roots first and wait; then lift it and work it away.'],
     'C11' => [static fn (LureFamily $l, Reading $r): bool => in_array($l->colorGroup, ['small', 'walleye'], true),
         'Match jig head and plastic.'],
     'D5' => [static fn (LureFamily $l, Reading $r): bool => $r->day->current->runs() && ! $l->isMoving(),

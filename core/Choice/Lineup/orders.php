@@ -13,6 +13,11 @@ return [
     'shade_murk' => ['L6', ['squarebill_crankbait', 'spinnerbait', 'buzzbait'], 'along the shade in murk'],
     'shade_stain' => ['L6', ['finesse_jig', 'shaky_head', 'small_mushroom_jig', 'drop_shot', 'paddletail_swimbait'], 'on the shade line'],
     'shade_calm' => ['L6', ['shaky_head', 'finesse_jig', 'drop_shot', 'small_mushroom_jig'], 'on a windless shade line'],
+    'reeds' => ['L13', ['hollow_frog', 'swim_jig', 'spinnerbait'], 'over, through and along reeds'],
+    'reeds_front' => ['L13', ['creature_texas_rig', 'flipping_jig', 'hollow_frog', 'swim_jig', 'spinnerbait'], 'in reeds after a front'],
+    'pike_colored' => ['L14', ['shallow_crankbait', 'spinnerbait'], 'past cover in colored water'],
+    'pike_clear' => ['L14', ['paddletail_swimbait', 'shallow_crankbait'], 'over weed in clear water'],
+    'pike_winter' => ['L14', ['pin_tail', 'jerkbait'], 'for winter pike'],
     'mud' => ['L5', ['spinnerbait', 'bladed_jig', 'swim_jig', 'squarebill_crankbait', 'flipping_jig', 'drop_shot'], 'in shallow warm mud'],
     'mud_flat' => [
         'L5',

@@ -28,6 +28,9 @@ enum Job: string
     case SchoolingBait = 'schooling_bait';
     case Beds = 'beds';
 
+    /** Shown to a muskie or pike that followed or boiled (L14). */
+    case AfterFollows = 'after_follows';
+
     /** After a front: every pocket of the cover, the outside weed line (W14). */
     case FrontPockets = 'front_pockets';
     case FrontWeedLine = 'front_weed_line';

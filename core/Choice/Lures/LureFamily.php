@@ -14,6 +14,8 @@ final readonly class LureFamily
     /** From this speed in feet a second that it can be worked at, it is worked for fish that chase. */
     private const MOVING_FROM_FT_S = 2.0;
 
+    private const TO_TARGETS = ['flip', 'pitch', 'skip'];
+
     /**
      * @param  string  $group  the file of families/ it stands in
      * @param  non-empty-list<Column>  $columns  parts of the water column it works, its own first
@@ -65,6 +67,12 @@ final readonly class LureFamily
     public function suits(Species $species): float
     {
         return $this->habitat->suits($species);
+    }
+
+    /** Whether it is put to a target rather than over the length of a cast (rule L15). */
+    public function isForTargets(): bool
+    {
+        return in_array($this->cast, self::TO_TARGETS, true);
     }
 
     /** Whether it is worked on the surface. */

@@ -10,10 +10,13 @@ use OldEddy\Day\Season\Stage;
 final readonly class YearSpan
 {
     /** What is left of it at the very ends of its span. */
-    private const AT_THE_ENDS = 0.3;
+    private const AT_THE_ENDS = 0.8;
+
+    /** What every degree beyond takes. */
+    private const BEYOND_A_DEGREE = 0.12;
 
     /**
-     * @param  float  $fromF  under it the family is given up; $goodFromF to $goodToF: at its best; $toF: over it given up
+     * @param  float  $fromF  from here it starts to work; $goodFromF to $goodToF: at its best; $toF: here it stops being good (L19)
      * @param  array<string, float>  $stages  factor by stage; those not named are 1
      */
     public function __construct(
@@ -25,16 +28,20 @@ final readonly class YearSpan
     ) {
     }
 
-    /** 1 inside the good span, falling to 0.3 at its ends and on to 0.05 beyond. Basis: rule FAMILIES, the slope our own. */
+    /** 1 inside the good span, falling to 0.8 at its ends and quickly on to 0.05 beyond. Basis: rule L19, the slopes our own. */
     public function warmth(float $tempF): float
     {
+        $beyond = max($this->fromF - $tempF, $tempF - $this->toF);
+        if ($beyond > 0) {
+            return max(0.05, self::AT_THE_ENDS - self::BEYOND_A_DEGREE * $beyond);
+        }
         $share = match (true) {
             $tempF < $this->goodFromF => ($tempF - $this->fromF) / ($this->goodFromF - $this->fromF),
             $tempF > $this->goodToF => ($this->toF - $tempF) / ($this->toF - $this->goodToF),
             default => 1.0,
         };
 
-        return $share >= 0 ? self::AT_THE_ENDS + (1 - self::AT_THE_ENDS) * $share : max(0.05, self::AT_THE_ENDS + 0.1 * $share);
+        return self::AT_THE_ENDS + (1 - self::AT_THE_ENDS) * $share;
     }
 
     /** How well it suits a stage: a factor. */

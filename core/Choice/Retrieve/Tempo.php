@@ -6,6 +6,7 @@ namespace OldEddy\Choice\Retrieve;
 
 use OldEddy\Basics\Curve;
 use OldEddy\Choice\Lures\LureFamily;
+use OldEddy\Reading\Column;
 use OldEddy\Reading\Reading;
 
 /**
@@ -77,6 +78,14 @@ final class Tempo
         }
 
         return $lure->cadences[array_key_last($lure->cadences)];
+    }
+
+    /** The part of the water column to which today's cadence takes a lure, where that is not the lure's own (rule L20); null elsewhere. */
+    public function column(LureFamily $lure): ?Column
+    {
+        $column = Cadences::all()[$this->keyFor($lure)]['column'] ?? null;
+
+        return $column === null ? null : Column::from($column);
     }
 
     /** Winding speed in feet a second within the word's span and the lure's own: slower the colder or more negative (R16), by school in clear water (R3). */

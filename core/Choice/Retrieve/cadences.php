@@ -10,7 +10,8 @@ use OldEddy\Day\Water\ClarityShift;
 use OldEddy\Reading\Column;
 use OldEddy\Reading\Reading;
 
-// The retrieves: speed word, usual pause in seconds (null without), steps, rule and text; `when` says on which days the
+// The retrieves: speed word, the part of the water column it takes the lure to where that is not the lure's own (L20),
+// usual pause in seconds (null without), steps, rule and text; `when` says on which days the
 // cadence is the one to use (a lure takes the first of its cadences whose `when` holds, else its last).
 // A step is [move, seconds] or [move, seconds, times] or [move, seconds, times, feet lifted]; the seconds "pause" stand
 // for the pause of the day. In the text, {pause} and {speed} are filled in. Basis: the rule named at each; seconds our
@@ -32,9 +33,9 @@ return [
         'text' => 'Six short twitches side to side, pause {pause}; stop it dead for a follower.'],
     'pop_and_rest' => ['speed' => 'slow_roll', 'pause' => 4.0, 'limits' => [1.5, 15], 'steps' => [['pop', 1.0, 2], ['pause', 'pause']], 'rule' => 'R17',
         'text' => 'Two pops, rest {pause} until the rings are gone.'],
-    'slow_roll' => ['speed' => 'slow_roll', 'pause' => null, 'steps' => [['wind', 5.0]], 'rule' => 'R4',
+    'slow_roll' => ['speed' => 'slow_roll', 'pause' => null, 'steps' => [['wind', 5.0]], 'column' => 'bottom', 'rule' => 'R4',
         'text' => 'Slow roll at {speed}, just above the bottom or the tops of the cover.', 'when' => $slowDay],
-    'burn_and_bulge' => ['speed' => 'burn', 'pause' => null, 'steps' => [['wind', 4.0]], 'rule' => 'R4',
+    'burn_and_bulge' => ['speed' => 'burn', 'pause' => null, 'steps' => [['wind', 4.0]], 'column' => 'surface', 'rule' => 'R4',
         'text' => 'Burn it at {speed} just under the surface so that it bulges without breaking out.',
         'when' => static fn (Reading $r): bool => $r->mood->isActive() && $r->day->tempF >= 60 && $r->stand->shallowFt <= 3],
     'medium' => ['speed' => 'medium', 'pause' => null, 'steps' => [['wind', 5.0]], 'rule' => 'R15',
@@ -102,7 +103,7 @@ return [
         'when' => static fn (Reading $r): bool => $r->day->tempF < 60 || $r->mood->isNegative()],
     'hop_bottom' => ['speed' => 'slow_roll', 'pause' => 1.5, 'limits' => [0.8, 4], 'steps' => [['hop', 0.8, 1, 1.0], ['fall', 'pause']], 'rule' => 'R8',
         'text' => 'Short hops along the bottom, {pause} of rest after each.'],
-    'swim_under_floats' => ['speed' => 'medium', 'pause' => null, 'steps' => [['wind', 5.0]], 'rule' => 'R14',
+    'swim_under_floats' => ['speed' => 'medium', 'pause' => null, 'steps' => [['wind', 5.0]], 'column' => 'suspended', 'rule' => 'R14',
         'text' => 'Swim it briskly {5-6 ft} down under the floats, {speed}.',
         'when' => static fn (Reading $r): bool => $r->day->spot->dock?->kind === DockKind::Floating && $r->stand->column === Column::Suspended],
     'drag_pause' => ['speed' => 'crawl', 'pause' => 2.0, 'limits' => [1, 6], 'steps' => [['drag', 3.0], ['pause', 'pause']], 'rule' => 'R16',

@@ -40,4 +40,16 @@ enum Cover: string
     {
         return in_array($this, [self::LilyPads, self::Reeds, self::GrassSubmerged, self::GrassEdge, self::GrassMatted, self::GrassDying], true);
     }
+
+    /** Whether a single piece of it is cast at, rather than along or over it (rule L15). */
+    public function isTarget(): bool
+    {
+        return $this->isWood() || in_array($this, [self::Reeds, self::LilyPads, self::GrassMatted, self::Dock, self::Overhang], true);
+    }
+
+    /** Whether it roofs the water: fish stand under it whatever their column elsewhere (rule F16). */
+    public function isRoof(): bool
+    {
+        return in_array($this, [self::LilyPads, self::GrassMatted, self::Overhang, self::Dock], true);
+    }
 }

@@ -24,6 +24,12 @@ final readonly class Dock
     /** In water seen through farther than this fish may hang about ten feet off a dock (S14; the middle of 5-6), feet. */
     public const HANG_OFF_OVER_VISIBILITY_FT = 5.5;
 
+    /** Whether fish hang off a dock in so much visibility and so much water, both feet: clear and deep (rules S14 and F16). */
+    public static function fishHangOff(float $visibilityFt, float $depthFt): bool
+    {
+        return $visibilityFt > self::HANG_OFF_OVER_VISIBILITY_FT && $depthFt > self::FLOATS_OVER_FT;
+    }
+
     public function __construct(
         public DockKind $kind,
         public ?DockPart $part = null,

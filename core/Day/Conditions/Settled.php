@@ -20,6 +20,9 @@ final readonly class Settled
 {
     private const STORM_SHOWS_DAYS = 5;
 
+    /** From here it counts as windy. */
+    public const WINDY_MPH = 8;
+
     public Clarity $clarity;
 
     public ClarityShift $clarityShift;
@@ -144,7 +147,7 @@ final readonly class Settled
     /** Whether there is wind or chop: 8 mph or more (rule W17; cut point our own). */
     public function isWindy(): bool
     {
-        return $this->windMph >= 8;
+        return $this->windMph >= self::WINDY_MPH;
     }
 
     /** Wind, clouds and murk together: under 4 ft of visibility (rule W17; cut point our own). */

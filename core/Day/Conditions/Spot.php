@@ -58,6 +58,18 @@ final readonly class Spot
         return false;
     }
 
+    /** Whether there are single targets to cast at (rule L15). */
+    public function hasTargets(): bool
+    {
+        return array_filter($this->covers, static fn (Cover $c): bool => $c->isTarget()) !== [];
+    }
+
+    /** Whether something roofs the water (rule F16). */
+    public function isRoofed(): bool
+    {
+        return array_filter($this->covers, static fn (Cover $c): bool => $c->isRoof()) !== [];
+    }
+
     /** Whether plants of any kind grow here. */
     public function hasPlants(): bool
     {

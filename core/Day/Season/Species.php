@@ -33,6 +33,16 @@ enum Species: string
         };
     }
 
+    /** The longest lure in inches that is any use for it: panfish take small ones only (rule L23; perch our own). */
+    public function mostInches(): float
+    {
+        return match ($this) {
+            self::Bluegill => 2.5,
+            self::BlackCrappie, self::YellowPerch => 3.0,
+            default => INF,
+        };
+    }
+
     /** Whether this is one of the black basses. */
     public function isBass(): bool
     {

@@ -13,8 +13,8 @@ final readonly class StageTable
     private const LATE_FALL_BELOW = 52.0;
 
     /**
-     * @param  list<float>  $usualF  by stage, in the order of the stages
-     * @param  list<int>  $days  by stage
+     * @param  array<string, float>  $usualF  by stage
+     * @param  array<string, int>  $days  by stage
      */
     private function __construct(
         public float $winterBelow,
@@ -33,7 +33,12 @@ final readonly class StageTable
     {
         static $rows = null;
         $rows ??= require __DIR__.'/stages.php';
-        /** @var array{winter: float, prespawn: float, spawn: array{float, float}, summer: float, fall: float, usual: list<float>, days: list<int>} $row */
+        /**
+         * @var array{
+         *     winter: float, prespawn: float, spawn: array{float, float}, summer: float, fall: float,
+         *     usual: array<string, float>, days: array<string, int>
+         * } $row
+         */
         $row = $rows[$species->value];
 
         return new self($row['winter'], $row['prespawn'], $row['spawn'][0], $row['spawn'][1], $row['summer'], $row['fall'], $row['usual'], $row['days']);
@@ -42,18 +47,13 @@ final readonly class StageTable
     /** A usual temperature in °F for a stage of this species (rule F19). */
     public function usualF(Stage $stage): float
     {
-        return $this->usualF[self::placeOf($stage)];
+        return $this->usualF[$stage->value];
     }
 
     /** The day of the year, northern reckoning, that stands in where a stage is known and no date. */
     public function usualDay(Stage $stage): int
     {
-        return $this->days[self::placeOf($stage)];
-    }
-
-    private static function placeOf(Stage $stage): int
-    {
-        return (int) array_search($stage, Stage::cases(), true);
+        return $this->days[$stage->value];
     }
 
     /** The stage at a temperature in °F while the year warms. */

@@ -61,7 +61,7 @@ final class DockReader
         foreach ($dock->extras as $extra) {
             $marks[] = $reader->extra($extra);
         }
-        if ($day->visibilityFt > Dock::HANG_OFF_OVER_VISIBILITY_FT) {
+        if (Dock::fishHangOff($day->visibilityFt, $dock->outsideFt)) {
             $marks[] = $reader->at(
                 Aim::Around,
                 $dock->outsideFt,

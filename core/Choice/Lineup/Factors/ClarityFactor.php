@@ -11,13 +11,19 @@ use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Day\Water\Clarity;
 use OldEddy\Reading\Reading;
 
-/** Sight against sound and vibration by visibility: what cannot be seen must be felt. Basis: rules W4 and L5, the curve our own. */
+/**
+ * Sight against sound and vibration by visibility: what cannot be seen must be felt. What lands beside the fish is found in
+ * any water. Basis: rules W4, L5 and L15, the curve our own.
+ */
 final readonly class ClarityFactor implements Factor
 {
+    /** What is flipped, pitched or skipped lands within a foot of the fish: stain does not hide it (L15). */
+    private const BESIDE_THE_FISH = 1.0;
+
     /** From here a lure fits what fish see. */
     private const FITS = 0.9;
 
-    private function __construct(private float $visibilityFt, private float $seen, private bool $mud)
+    private function __construct(private float $visibilityFt, private float $seen, private bool $mud, private bool $atTargets)
     {
     }
 
@@ -26,13 +32,13 @@ final readonly class ClarityFactor implements Factor
         $feet = $reading->day->visibilityFt;
 
         // 0 at half a foot of visibility, 1 from ten feet: sight grows with the logarithm.
-        return new self($feet, max(0.0, min(1.0, log(max(0.1, $feet) / 0.5) / log(20))), $reading->day->clarity === Clarity::Mud);
+        return new self($feet, max(0.0, min(1.0, log(max(0.1, $feet) / 0.5) / log(20))), $reading->day->clarity === Clarity::Mud, $reading->day->spot->hasTargets());
     }
 
     public function number(LureFamily $lure): float
     {
         $is = $lure->appeal;
-        $felt = 0.45 + 0.95 * (0.7 * $is->vibration + 0.3 * $is->sound) - 0.45 * $is->sight;
+        $felt = $this->atTargets && $lure->isForTargets() ? self::BESIDE_THE_FISH : 0.45 + 0.95 * (0.7 * $is->vibration + 0.3 * $is->sound) - 0.45 * $is->sight;
         $looked = 0.75 + 0.45 * $is->sight - 0.25 * max(0.0, $is->vibration - 0.5) - 0.1 * $is->sound;
 
         return max(0.1, (1 - $this->seen) * $felt + $this->seen * $looked);
@@ -42,12 +48,13 @@ final readonly class ClarityFactor implements Factor
     {
         $number = $this->number($lure);
         $text = 'At {%.1f ft} of visibility '.match (true) {
+            $this->atTargets && $lure->isForTargets() && $this->seen < 0.5 => 'it still lands beside the fish.',
             $number >= self::FITS && $this->seen < 0.5 => 'its vibration is felt.',
             $number >= self::FITS => 'it is seen from afar.',
             $this->seen < 0.5 => 'too little of it is seen or felt.',
             default => 'it is loud for what they can see.',
         };
 
-        return new Effect('clarity', $number, Said::of($text, $this->visibilityFt), $this->mud ? 'L5' : 'W4');
+        return new Effect('clarity', $number, Said::of($text, $this->visibilityFt), $this->atTargets && $lure->isForTargets() ? 'L15' : ($this->mud ? 'L5' : 'W4'));
     }
 }

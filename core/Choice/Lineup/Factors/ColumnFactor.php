@@ -7,10 +7,12 @@ namespace OldEddy\Choice\Lineup\Factors;
 use OldEddy\Choice\Lineup\Effect;
 use OldEddy\Choice\Lineup\Factor;
 use OldEddy\Choice\Lures\LureFamily;
+use OldEddy\Choice\Retrieve\Tempo;
+use OldEddy\Day\Conditions\Cover;
 use OldEddy\Reading\Column;
 use OldEddy\Reading\Reading;
 
-/** Whether the lure works in the fish's part of the water column. Basis: rule FAMILIES, factors our own. */
+/** Whether the lure works in the fish's part of the water column. Basis: rules FAMILIES, L13 and L20, factors our own. */
 final readonly class ColumnFactor implements Factor
 {
     /** How well a lure of one part serves fish of another. */
@@ -27,8 +29,16 @@ final readonly class ColumnFactor implements Factor
     /** In so many feet of water every part of the column is out of reach of the others; in less, by share. */
     private const APART_FT = 12.0;
 
-    /** @param  array<string, float>  $near  how well a lure of each part serves the fish */
-    private function __construct(private Column $fish, private array $near, private float $apart)
+    /** What lies on shallow water outranks the column: a lure made for it meets the fish below (L13, F16); fit, feet. */
+    private const MADE_FOR_IT = 1.2;
+
+    private const SHALLOW_TO_FT = 6.0;
+
+    /**
+     * @param  array<string, float>  $near  how well a lure of each part serves the fish
+     * @param  list<Cover>  $over  the covers that lie on shallow water here
+     */
+    private function __construct(private Column $fish, private array $near, private float $apart, private array $over, private Tempo $tempo)
     {
     }
 
@@ -36,11 +46,17 @@ final readonly class ColumnFactor implements Factor
     {
         $fish = $reading->stand->column;
 
-        return new self($fish, self::NEAR[$fish->value], min(1.0, $reading->stand->deepFt / self::APART_FT));
+        $over = $reading->stand->deepFt > self::SHALLOW_TO_FT ? []
+            : array_values(array_filter($reading->day->spot->covers, static fn (Cover $c): bool => in_array($c, [Cover::LilyPads, Cover::GrassMatted, Cover::Reeds], true)));
+
+        return new self($fish, self::NEAR[$fish->value], min(1.0, $reading->stand->deepFt / self::APART_FT), $over, Tempo::of($reading));
     }
 
     public function number(LureFamily $lure): float
     {
+        if ($this->tempo->column($lure) === $this->fish) {
+            return self::ITS_OWN[0];
+        }
         $best = 0.3;
         foreach ($lure->columns as $i => $column) {
             if ($column === $this->fish) {
@@ -49,7 +65,18 @@ final readonly class ColumnFactor implements Factor
             $best = max($best, $this->near[$column->value]);
         }
 
-        return 1 - (1 - $best) * $this->apart;
+        return $this->isMadeForIt($lure) ? 1.0 : 1 - (1 - $best) * $this->apart;
+    }
+
+    private function isMadeForIt(LureFamily $lure): bool
+    {
+        foreach ($this->over as $cover) {
+            if ($lure->isSurface() && $lure->through($cover) >= self::MADE_FOR_IT) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function effect(LureFamily $lure): Effect
@@ -60,7 +87,7 @@ final readonly class ColumnFactor implements Factor
             Column::Suspended => 'suspended',
             Column::Surface => 'at the surface',
         };
-        $text = in_array($this->fish, $lure->columns, true) ? "It works {$where}, where they are." : "They are {$where}; it works elsewhere.";
+        $text = in_array($this->fish, $lure->columns, true) || $this->tempo->column($lure) === $this->fish ? "It works {$where}, where they are." : "They are {$where}; it works elsewhere.";
 
         return new Effect('column', $this->number($lure), $text, 'FAMILIES');
     }

@@ -16,7 +16,7 @@ final readonly class FrontFactor extends JobFactor
     public static function on(Reading $reading): ?self
     {
         $spot = $reading->day->spot;
-        if (! $reading->day->front->isPost() || $spot->isBare()) {
+        if (! $reading->day->front->isPost() || $spot->isBare() || ! $reading->day->species->isBass()) {
             return null;
         }
         $jobs = [[Job::FrontPockets, new Effect('front', 1.2, 'Put into every pocket of the cover.', 'W14')]];

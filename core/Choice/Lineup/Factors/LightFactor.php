@@ -27,7 +27,8 @@ final readonly class LightFactor extends ReadyFactor
         return match (true) {
             $day->tempF < self::WARM_ENOUGH_F => null,
             $day->lowLight => new self(new Effect('light', 1.25, 'Low light: fish look up.', 'W16')),
-            $day->sky === Sky::Clear && ! $day->clarity->isClear() => new self(new Effect('light', 0.85, 'Bright sun holds them down.', 'W15')),
+            // Under a roof there is no sun to hold them down (F16).
+            $day->sky === Sky::Clear && ! $day->clarity->isClear() && ! $day->spot->isRoofed() => new self(new Effect('light', 0.85, 'Bright sun holds them down.', 'W15')),
             default => null,
         };
     }

@@ -11,7 +11,7 @@ use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Choice\Retrieve\Tempo;
 use OldEddy\Reading\Reading;
 
-/** Time in the zone: how fast the lure leaves a fish behind, against what cold and mood allow. Basis: rules L11, R16 and L8, the curve our own. */
+/** Time in the zone: how fast the lure leaves a fish behind, against what cold and mood allow. Basis: rules L11, R16, L8 and L15, the curve our own. */
 final readonly class PaceFactor implements Factor
 {
     private const SLOWEST_FT_S = 0.08;
@@ -19,12 +19,15 @@ final readonly class PaceFactor implements Factor
     /** Deflection makes neutral fish snap, so cranks may come by faster than others by this share of the excess (L8). */
     private const SNAP = 0.4;
 
+    /** At a target slowness is no fault: it stays where the fish is (L15). */
+    private const STAYS = 1.0;
+
     /** Too fast loses every fish; too slow only loses water, and that matters while they are willing. */
     private const COST_OF_HASTE = 0.16;
 
     private const COST_OF_WAITING = 0.03;
 
-    private function __construct(private Tempo $tempo, private float $wantedFtS, private bool $snap, private float $waiting)
+    private function __construct(private Tempo $tempo, private float $wantedFtS, private bool $snap, private float $waiting, private bool $atTargets)
     {
     }
 
@@ -35,13 +38,16 @@ final readonly class PaceFactor implements Factor
 
         return new self(
             Tempo::of($reading), 1.3 * $warm * exp(1.3 * $reading->mood->value), ! $reading->mood->isNegative(),
-            self::COST_OF_WAITING + 0.05 * max(0.0, $reading->mood->value),
+            self::COST_OF_WAITING + 0.05 * max(0.0, $reading->mood->value), $reading->day->spot->hasTargets(),
         );
     }
 
     public function number(LureFamily $lure): float
     {
         $ratio = log($this->paceFtS($lure) / $this->wantedFtS);
+        if ($ratio <= 0 && $this->atTargets && $lure->isForTargets()) {
+            return self::STAYS;
+        }
         if ($ratio <= 0) {
             return max(0.88, 1.12 - $this->waiting * $ratio ** 2);
         }

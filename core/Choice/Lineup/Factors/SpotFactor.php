@@ -28,7 +28,7 @@ final readonly class SpotFactor extends JobFactor
             $jobs[] = [Job::PadsByDeep, new Effect('place', 1.15, 'Pads with deeper water beside them.', 'FAMILIES')];
         }
         [$from, $to] = self::SPRING_COVER_F;
-        if ($day->tempF >= $from && $day->tempF <= $to && $reading->stand->deepFt <= self::SPRING_COVER_FT && ! $day->spot->isBare()) {
+        if ($day->species->isBass() && $day->tempF >= $from && $day->tempF <= $to && $reading->stand->deepFt <= self::SPRING_COVER_FT && ! $day->spot->isBare()) {
             $jobs[] = [Job::ShallowCoverSpring, new Effect('place', 1.3, 'Deadly around every shallow cover at this temperature.', 'FAMILIES')];
         }
 
@@ -38,7 +38,8 @@ final readonly class SpotFactor extends JobFactor
     /** @return list<array{Job, Effect}> */
     private static function shade(Reading $reading): array
     {
-        $line = ShadeLine::fished($reading->day);
+        // What is shown along a shade line was learned about bass (F19).
+        $line = $reading->day->species->isBass() ? ShadeLine::fished($reading->day) : null;
         if ($line === null) {
             return [];
         }

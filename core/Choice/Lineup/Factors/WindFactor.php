@@ -10,15 +10,19 @@ use OldEddy\Choice\Lineup\ReadyFactor;
 use OldEddy\Choice\Lures\Job;
 use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Choice\Lures\Role;
+use OldEddy\Day\Conditions\Settled;
 use OldEddy\Reading\Reading;
 
-/** Wind, cloud and murk. Basis: rule W17, factors our own. */
+/** Wind, cloud and murk. Basis: rules W17 and C15, factors our own. */
 final readonly class WindFactor extends ReadyFactor
 {
     /** From here chop hides a quiet surface lure. */
     private const CHOP_MPH = 12;
 
     private const HEARD = 0.6;
+
+    /** What every mile an hour of wind takes from lures on light line. */
+    private const BOW_A_MPH = 0.015;
 
     private function __construct(
         private ?Effect $together,
@@ -42,10 +46,14 @@ final readonly class WindFactor extends ReadyFactor
         }
 
         return new self(
-            $day->isWindAndMurk() ? new Effect('wind', 1.4, 'Wind, clouds and murk: the spinnerbait first.', 'W17') : null,
+            match (true) {
+                $day->isWindAndMurk() => new Effect('wind', 1.4, 'Wind, clouds and murk: the spinnerbait first.', 'W17'),
+                $day->sky->isCovered() && ! $reading->mood->isNegative() => new Effect('wind', 1.3, 'Wind and cloud: the spinnerbait first, in clear water too.', 'C15'),
+                default => null,
+            },
             $day->windMph > self::CHOP_MPH ? new Effect('wind', 0.65, Said::of('{%.0f mph} of chop hides a surface lure.', $day->windMph), 'W17') : null,
-            new Effect('wind', 1.12, Said::of('{%.0f mph}: moving lures.', $day->windMph), 'W17'),
-            new Effect('wind', 0.88, Said::of('{%.0f mph} bows the line of light lures.', $day->windMph), 'W17'),
+            $reading->mood->isNegative() ? null : new Effect('wind', 1.12, Said::of('{%.0f mph}: moving lures.', $day->windMph), 'W17'),
+            new Effect('wind', max(0.8, 0.97 - self::BOW_A_MPH * ($day->windMph - Settled::WINDY_MPH)), Said::of('{%.0f mph} bows the line of light lures.', $day->windMph), 'W17'),
             null,
         );
     }

@@ -98,7 +98,7 @@ return [
         'forage' => ['shad', 'bluegill', 'perch'], 'lengths_in' => [6.0, 7.0, 8.0], 'weights_oz' => [2.0, 3.0],
         'hook' => 'two large trebles', 'trailer' => null, 'line' => 'fluoro_20', 'rod' => 'swimbait',
         'buoyancy' => 'sinks', 'bulk' => 0.9, 'sink_ft_s' => 0.5, 'cadences' => ['glide'], 'colors' => 'baitfish', 'cast' => 'long',
-        'jobs' => ['dock_posts_fall', 'lost_in_mud'],
+        'jobs' => ['after_follows', 'dock_posts_fall', 'lost_in_mud'],
     ],
     'inline_spinner' => [
         'text' => 'Hair-skirted, the fastest search lure for muskie and pike along shallow rock reefs, rocky shores and weed edges. Every cast ends with a figure-eight.',
@@ -211,7 +211,7 @@ return [
         'forage' => ['shad', 'minnow', 'goby', 'perch'], 'lengths_in' => [3.5, 4.3, 4.75], 'weights_oz' => [0.375, 0.5],
         'hook' => 'two or three light trebles', 'trailer' => null, 'line' => 'fluoro_12', 'rod' => 'jerk',
         'buoyancy' => 'suspends', 'dive_tiers_ft' => [4, 6, 8], 'cadences' => ['jerk_pause'], 'colors' => 'jerkbait', 'cast' => 'long',
-        'jobs' => ['winter_five', 'dock_floats', 'schooling_bait', 'lost_in_mud'],
+        'jobs' => ['after_follows', 'winter_five', 'dock_floats', 'schooling_bait', 'lost_in_mud'],
     ],
     'blade_bait' => [
         'text' => 'Quiet flash for cold or clearing water, vertical or hopped.',

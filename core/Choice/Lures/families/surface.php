@@ -57,7 +57,7 @@ return [
         'forage' => ['shad', 'bluegill', 'minnow'], 'lengths_in' => [3.5, 4.5], 'weights_oz' => [0.375, 0.5, 0.75],
         'hook' => 'two trebles', 'trailer' => null, 'line' => 'mono', 'rod' => 'jerk',
         'buoyancy' => 'floats', 'cadences' => ['walk'], 'colors' => 'surface', 'cast' => 'long',
-        'jobs' => ['shade_clear', 'schooling_bait', 'lost_in_mud'],
+        'jobs' => ['after_follows', 'shade_clear', 'schooling_bait', 'lost_in_mud'],
     ],
     'popper' => [
         'text' => 'Spits and rests beside one target: shade lines in clear water, bluegill beds, after the spawn, calm mornings.',
