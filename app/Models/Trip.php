@@ -13,6 +13,7 @@ use Illuminate\Support\Facades\DB;
 use OldEddy\Contract\ConditionsReader;
 use OldEddy\Day\Conditions\Conditions;
 use OldEddy\Day\Conditions\Settler;
+use OldEddy\Day\Water\Clarity;
 use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Plan\Plan;
 use OldEddy\Plan\Planner;
@@ -120,7 +121,26 @@ final class Trip extends Model
 
     public function told(): Conditions
     {
-        return ConditionsReader::read([...$this->known(), 'schools' => $this->user->schools()->toArray()]);
+        return ConditionsReader::read([...$this->known(), 'schools' => $this->user->schools()->toArray(), 'own_success' => $this->ownSuccess()]);
+    }
+
+    /** @return list<array{lure: string, casts: int, contacts: float}> what the angler's other days of this stage and like clarity gave by lure (M24) */
+    private function ownSuccess(): array
+    {
+        if (! $this->exists || $this->drill_seed !== null || $this->stage === null || $this->clarity === null || ! $this->user->own_success) {
+            return [];
+        }
+        $sums = DB::table('lure_sums')->join('trips', 'trips.id', '=', 'lure_sums.trip_id')
+            ->where('trips.user_id', $this->user_id)->where('trips.stage', $this->stage)->whereIn(
+                'trips.clarity',
+                array_column(Clarity::from($this->clarity)->like(), 'value'),
+            )
+            ->where('trips.id', '!=', $this->id)->whereNull('trips.drill_seed')
+            ->groupBy('lure')->selectRaw('lure, sum(casts) as casts, sum(lure_sums.contacts_weighed) as contacts')->get();
+
+        return array_values(
+            $sums->map(static fn (object $s): array => ['lure' => $s->lure, 'casts' => (int) $s->casts, 'contacts' => (float) $s->contacts])->all(),
+        );
     }
 
     /** @return array<string, mixed> the conditions as they were typed, and where nothing was, as the boat measured them; with the forage that fish showed */
@@ -147,31 +167,51 @@ final class Trip extends Model
         return parent::refresh();
     }
 
-    /** Adds up the day's log anew, in all and by spot; to be called whenever it changes. The weights are the core's. */
+    /** Adds up the day's log anew, in all, by spot and by lure; to be called whenever it changes. The weights are the core's. */
     public function recount(): void
     {
+        $this->seen = null;
+        $spots = $lures = [];
+        foreach ($this->summed() as $sum) {
+            $spot = mb_strtolower($sum['spot']);
+            $spots[$spot] ??= ['trip_id' => $this->id, 'spot' => $sum['spot'], 'spot_id' => null, 'casts' => 0, 'contacts_weighed' => 0.0];
+            $lures[$sum['lure']] ??= ['trip_id' => $this->id, 'lure' => $sum['lure'], 'casts' => 0, 'contacts_weighed' => 0.0];
+            $spots[$spot]['spot_id'] ??= $sum['spot_id'];
+            foreach (['casts', 'contacts_weighed'] as $what) {
+                $spots[$spot][$what] += $sum[$what];
+                $lures[$sum['lure']][$what] += $sum[$what];
+            }
+        }
+        foreach (['spot_sums' => $spots, 'lure_sums' => $lures] as $table => $sums) {
+            DB::table($table)->where('trip_id', $this->id)->delete();
+            DB::table($table)->insert(array_values($sums));
+        }
+        self::query()->whereKey($this->id)->update([
+            'casts_made' => array_sum(array_column($spots, 'casts')), 'contacts_weighed' => array_sum(array_column($spots, 'contacts_weighed')),
+        ]);
+    }
+
+    /** @return array<string, array{spot: string, lure: string, spot_id: ?int, casts: int, contacts_weighed: float}> of each lure at each spot */
+    private function summed(): array
+    {
         $sums = [];
-        foreach ($this->stints()->toBase()->reorder()->groupBy('spot')->selectRaw(
-            'min(spot) as spot, max(spot_id) as spot_id, sum(cast_count) as casts',
-        )->get() as $row) {
-            $sums[mb_strtolower($row->spot)] = [
-                'trip_id' => $this->id, 'spot' => $row->spot, 'spot_id' => $row->spot_id, 'casts' => (int) $row->casts, 'contacts_weighed' => 0.0,
+        $stints = $this->stints()->toBase()->reorder()->groupBy('spot', 'lure')->selectRaw(
+            'min(spot) as spot, lure, max(spot_id) as spot_id, sum(cast_count) as casts',
+        );
+        foreach ($stints->get() as $row) {
+            $sums[mb_strtolower("{$row->spot}/{$row->lure}")] = [
+                'spot' => $row->spot, 'lure' => $row->lure, 'spot_id' => $row->spot_id, 'casts' => (int) $row->casts, 'contacts_weighed' => 0.0,
             ];
         }
         // The contacts of a stint that was taken out are out with it.
         $contacts = DB::table('contacts')->join('stints', 'stints.id', '=', 'contacts.stint_id')->where('stints.trip_id', $this->id)
-            ->whereNull('stints.deleted_at')->whereNull('contacts.deleted_at')->groupBy('stints.spot', 'kind')->selectRaw(
-                'min(stints.spot) as spot, kind, count(*) as n',
-            )->get();
+            ->whereNull('stints.deleted_at')->whereNull('contacts.deleted_at')
+            ->groupBy('stints.spot', 'stints.lure', 'kind')->selectRaw('min(stints.spot) as spot, stints.lure as lure, kind, count(*) as n')->get();
         foreach ($contacts as $row) {
-            $sums[mb_strtolower($row->spot)]['contacts_weighed'] += $row->n * ContactKind::from($row->kind)->weight();
+            $sums[mb_strtolower("{$row->spot}/{$row->lure}")]['contacts_weighed'] += $row->n * ContactKind::from($row->kind)->weight();
         }
-        $this->seen = null;
-        DB::table('spot_sums')->where('trip_id', $this->id)->delete();
-        DB::table('spot_sums')->insert(array_values($sums));
-        self::query()->whereKey($this->id)->update(
-            ['casts_made' => array_sum(array_column($sums, 'casts')), 'contacts_weighed' => array_sum(array_column($sums, 'contacts_weighed'))],
-        );
+
+        return $sums;
     }
 
     protected static function booted(): void

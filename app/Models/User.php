@@ -16,13 +16,14 @@ use OldEddy\Day\Schools\Schools;
  * @property string $name
  * @property string $email
  * @property string $units us or metric
+ * @property bool $own_success whether one's own success moves the lineup (M24)
  * @property array<string, string>|null $schools
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['name', 'email', 'password', 'units', 'schools'];
+    protected $fillable = ['name', 'email', 'password', 'units', 'schools', 'own_success'];
 
-    protected $attributes = ['units' => 'us', 'schools' => null];
+    protected $attributes = ['units' => 'us', 'schools' => null, 'own_success' => true];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -57,6 +58,6 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'schools' => 'array'];
+        return ['own_success' => 'boolean', 'password' => 'hashed', 'schools' => 'array'];
     }
 }

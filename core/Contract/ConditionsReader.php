@@ -16,10 +16,12 @@ use OldEddy\Day\Conditions\Dock;
 use OldEddy\Day\Conditions\DockKind;
 use OldEddy\Day\Conditions\DockPart;
 use OldEddy\Day\Conditions\Forage;
+use OldEddy\Day\Conditions\ForecastHour;
 use OldEddy\Day\Conditions\Front;
 use OldEddy\Day\Conditions\Inflow;
 use OldEddy\Day\Conditions\Mode;
 use OldEddy\Day\Conditions\Observed;
+use OldEddy\Day\Conditions\OwnSuccess;
 use OldEddy\Day\Conditions\Platform;
 use OldEddy\Day\Conditions\Pressure;
 use OldEddy\Day\Conditions\PressureReading;
@@ -36,6 +38,8 @@ use OldEddy\Day\Season\Stage;
 /** Turns decoded JSON into Conditions, or says by field what is wrong. Ranges are our own: what water can be. */
 final class ConditionsReader
 {
+    private const MOST_OWN_CASTS = 1_000_000;
+
     /**
      * @param  array<array-key, mixed>  $values  as in the contract of the plan
      *
@@ -84,6 +88,9 @@ final class ConditionsReader
             'owned' => self::owned($in),
             'schools' => self::schools($in),
             'sections' => self::sections($in),
+            'ownSuccess' => self::ownSuccess($in),
+            'byHour' => $in->boolean('hours') ?? false,
+            'forecast' => self::forecast($in),
         ];
         $water->refuseOthers();
         $weather->refuseOthers();
@@ -164,6 +171,47 @@ final class ConditionsReader
             'visibilityFt' => self::number($water, 'water.visibility_ft'),
             'normalVisibilityFt' => self::number($water, 'water.normal_visibility_ft'),
         ];
+    }
+
+    /** @return list<OwnSuccess> */
+    private static function ownSuccess(Fields $in): array
+    {
+        $own = [];
+        foreach ($in->objects('own_success', count(Catalog::all())) as $one) {
+            $lure = $one->text('lure', 60);
+            if ($lure === null || ! Catalog::has($lure)) {
+                $one->problem('lure', 'must be a lure family of the catalog.');
+            }
+            $casts = $one->integer('casts', 0, self::MOST_OWN_CASTS);
+            $contacts = $one->number('contacts', 0, self::MOST_OWN_CASTS);
+            if ($casts === null || $contacts === null) {
+                $one->problem('', 'needs casts and contacts.');
+            }
+            $one->refuseOthers();
+            $own[] = new OwnSuccess((string) $lure, $casts ?? 0, $contacts ?? 0.0);
+        }
+
+        return $own;
+    }
+
+    /** @return list<ForecastHour> */
+    private static function forecast(Fields $in): array
+    {
+        $hours = [];
+        foreach ($in->objects('forecast', 96) as $one) {
+            $minute = self::time($one);
+            if ($minute === null && ! $one->sent('time')) {
+                $one->problem('time', 'is required, written HH:MM.');
+            }
+            $hours[] = new ForecastHour(
+                $minute ?? 0, $one->oneOf('sky', Sky::class), self::number($one, 'weather.wind_mph'), self::number($one, 'weather.wind_from_deg'),
+                $one->number('pressure_hpa', 850, 1100, 'hPa'),
+            );
+            $one->number('air_f', -60, 140, '°F');
+            $one->refuseOthers();
+        }
+
+        return $hours;
     }
 
     /** @return list<Section> */

@@ -12,12 +12,16 @@ use OldEddy\Choice\Lineup\Handling;
 use OldEddy\Choice\Lineup\Split;
 use OldEddy\Choice\Retrieve\Step;
 use OldEddy\Day\Conditions\Assumption;
+use OldEddy\Plan\Ask;
+use OldEddy\Plan\ByHour;
 use OldEddy\Plan\Flip;
+use OldEddy\Plan\HourPlan;
 use OldEddy\Plan\Plan;
 use OldEddy\Plan\Planner;
 use OldEddy\Plan\SectionPlan;
 use OldEddy\Plan\SectionPlans;
 use OldEddy\Plan\WhatWouldChange;
+use OldEddy\Plan\WorthAsking;
 use OldEddy\Reading\Finding;
 use OldEddy\Reading\MoodPart;
 use OldEddy\Reading\Reading;
@@ -36,7 +40,31 @@ final class PlanContract
     {
         $told = ConditionsReader::read($in);
 
-        return [...self::ofPlan(Planner::plan($told)), 'sections' => array_map(self::ofSection(...), SectionPlans::of($told))];
+        $plan = Planner::plan($told);
+        $answer = [...self::ofPlan($plan), 'sections' => array_map(self::ofSection(...), SectionPlans::of($told)), 'ask' => self::asks($plan)];
+        if ($told->byHour) {
+            $answer['by_hour'] = array_map(self::ofHour(...), ByHour::of($plan->reading->day, $told->forecast));
+        }
+
+        return $answer;
+    }
+
+    /** @return list<array<string, mixed>> the unknowns that are worth asking for */
+    private static function asks(Plan $plan): array
+    {
+        return array_map(
+            static fn (Ask $a): array => ['path' => $a->path, 'why' => (string) $a->why, 'worth' => $a->worth],
+            WorthAsking::of($plan->reading->day),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function ofHour(HourPlan $hour): array
+    {
+        return [
+            'time' => sprintf('%02d:%02d', intdiv($hour->minute, 60), $hour->minute % 60), 'first' => $hour->first, 'mood' => round($hour->mood, 3),
+            'why' => (string) $hour->why,
+        ];
     }
 
     /** @return array<string, mixed> */

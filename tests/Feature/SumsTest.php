@@ -36,6 +36,7 @@ final class SumsTest extends WaterTestCase
         foreach ($steps as $events) {
             $this->log($trip, $events)->assertOk();
             self::assertEquals($this->anew($trip), $this->kept($trip));
+            self::assertSame(array_sum(array_column($this->kept($trip), 0)), (int) DB::table('lure_sums')->where('trip_id', $trip->id)->sum('casts'));
             self::assertSame((int) $trip->refresh()->getAttribute('casts_made'), array_sum(array_column($this->kept($trip), 0)));
         }
         self::assertSame(['wall' => [10, 0.0]], $this->kept($trip), 'one spot, however it is spelt');
@@ -58,6 +59,34 @@ final class SumsTest extends WaterTestCase
         DB::table('spot_sums')->delete();
         (require database_path('migrations/2026_11_28_000028_fill_spot_sums.php'))->up();
         self::assertEquals($before, $this->kept($trip));
+    }
+
+    /** M24: what one's own days gave on a lure moves the lineup of a day like them, and can be switched off. */
+    public function test_ones_own_success_moves_the_lineup_where_it_is_wanted(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $water = ['date' => '2026-04-20', 'water' => ['temp_f' => 60, 'visibility_ft' => 4]];
+        [$past, $today] = [$this->trip($wren, $water), $this->trip($wren, ['date' => '2026-04-24'] + $water)];
+        foreach (['spinnerbait' => 12, 'swim_jig' => 0] as $lure => $fish) {
+            $stint = (string) Str::uuid();
+            $events = [$this->stint($stint, 'Wall', $lure), $this->event('casts', ['stint' => $stint, 'count' => 200])];
+            for ($i = 0; $i < $fish; $i++) {
+                $events[] = $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'caught']);
+            }
+            $this->log($past, $events)->assertOk();
+        }
+        $own = static fn (Trip $day): array => array_map(
+            static fn ($e): float => array_column($e->effects(), 'effect', 'factor')['own'] ?? 1.0,
+            array_column(array_map(static fn ($e): array => [$e->lure->key, $e], $day->plan()->lineup), 1, 0),
+        );
+        $moved = $own($today->refresh()->load('user'));
+        self::assertGreaterThan(1.2, $moved['spinnerbait']);
+        self::assertLessThan(0.9, $moved['swim_jig']);
+        self::assertSame(1.0, $moved['jerkbait']);
+        self::assertSame(1.0, $own($past->refresh()->load('user'))['spinnerbait'], 'a day is no evidence for itself');
+        $this->post(route('settings.save'), ['units' => 'us', 'back' => 'settings'])->assertRedirect();
+        self::assertSame(1.0, $own($today->refresh()->load('user'))['spinnerbait']);
+        $this->get(route('choose', $today))->assertOk();
     }
 
     public function test_a_spot_that_was_renamed_keeps_its_record(): void

@@ -19,12 +19,13 @@ final class SettingsController
 
     public function save(Request $request): RedirectResponse
     {
-        $rules = ['units' => ['required', Rule::in(['us', 'metric'])], 'schools' => ['array']];
+        $rules = ['units' => ['required', Rule::in(['us', 'metric'])], 'schools' => ['array'], 'own_success' => ['nullable', 'boolean']];
         foreach (Schools::CHOICES as $key => $schools) {
             $rules["schools.{$key}"] = ['nullable', Rule::in($schools)];
         }
         $given = $request->validate($rules);
-        $request->user()->update(['units' => $given['units'], 'schools' => array_filter($given['schools'] ?? [])]);
+        $switch = $request->input('back') === 'settings' ? ['own_success' => (bool) ($given['own_success'] ?? false)] : [];
+        $request->user()->update(['units' => $given['units'], 'schools' => array_filter($given['schools'] ?? []), ...$switch]);
 
         return redirect()->to($request->input('back') === 'settings' ? route('settings') : url()->previous(route('settings')))->with('said', 'Kept.');
     }

@@ -15,6 +15,7 @@ use OldEddy\Choice\Lineup\Factors\ForageFactor;
 use OldEddy\Choice\Lineup\Factors\FrontFactor;
 use OldEddy\Choice\Lineup\Factors\LightFactor;
 use OldEddy\Choice\Lineup\Factors\ObservedFactor;
+use OldEddy\Choice\Lineup\Factors\OwnSuccessFactor;
 use OldEddy\Choice\Lineup\Factors\PaceFactor;
 use OldEddy\Choice\Lineup\Factors\SchoolFactor;
 use OldEddy\Choice\Lineup\Factors\SeasonFactor;
@@ -44,7 +45,7 @@ final readonly class Weighing
         SpeciesFactor::class, SeasonFactor::class, DepthFactor::class, ColumnFactor::class, CoverFactor::class, StructureFactor::class,
         ClarityFactor::class, PaceFactor::class, FrontFactor::class, WindFactor::class, LightFactor::class, SpotFactor::class,
         DockFactor::class, CurrentFactor::class, ForageFactor::class, ObservedFactor::class, SizeFactor::class, ActionFactor::class,
-        SoundFactor::class, SchoolFactor::class, WinterFactor::class, TrollFactor::class,
+        SoundFactor::class, SchoolFactor::class, WinterFactor::class, TrollFactor::class, OwnSuccessFactor::class,
     ];
 
     /** @var list<Factor> */

@@ -31,6 +31,9 @@ final readonly class Conditions
      * @param  list<Observed>  $observed
      * @param  ?int  $rods  rods to rig, 1 to 12
      * @param  ?list<string>  $owned  lure families in the box; null for all
+     * @param  list<OwnSuccess>  $ownSuccess  what one's own days gave, by lure (M24)
+     * @param  bool  $byHour  whether the plan is asked for hour by hour
+     * @param  list<ForecastHour>  $forecast  of the day (W24)
      * @param  list<Section>  $sections  parts of the lake with water of their own
      */
     public function __construct(
@@ -66,6 +69,9 @@ final readonly class Conditions
         public ?array $owned = null,
         public Schools $schools = new Schools,
         public array $sections = [],
+        public array $ownSuccess = [],
+        public bool $byHour = false,
+        public array $forecast = [],
     ) {
     }
 }

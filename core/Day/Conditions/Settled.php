@@ -32,6 +32,7 @@ final readonly class Settled
      * @param  list<Observed>  $observed
      * @param  ?list<string>  $owned
      * @param  list<Assumption>  $assumed
+     * @param  list<OwnSuccess>  $ownSuccess
      */
     public function __construct(
         public Species $species,
@@ -67,6 +68,7 @@ final readonly class Settled
         public ?array $owned,
         public Schools $schools,
         public array $assumed,
+        public array $ownSuccess = [],
     ) {
         $this->clarity = Clarity::fromVisibility($visibilityFt);
         $this->clarityShift = ClarityShift::between($visibilityFt, $normalVisibilityFt);

@@ -90,6 +90,7 @@ final class Settler
             owned: $told->owned,
             schools: $told->schools,
             assumed: $this->assumed,
+            ownSuccess: $told->ownSuccess,
         );
     }
 

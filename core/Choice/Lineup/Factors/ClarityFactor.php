@@ -32,7 +32,9 @@ final readonly class ClarityFactor implements Factor
         $feet = $reading->day->visibilityFt;
 
         // 0 at half a foot of visibility, 1 from ten feet: sight grows with the logarithm.
-        return new self($feet, max(0.0, min(1.0, log(max(0.1, $feet) / 0.5) / log(20))), $reading->day->clarity === Clarity::Mud, $reading->day->spot->hasTargets());
+        $seen = max(0.0, min(1.0, log(max(0.1, $feet) / 0.5) / log(20)));
+
+        return new self($feet, $seen, $reading->day->clarity === Clarity::Mud, $reading->day->spot->hasTargets());
     }
 
     public function number(LureFamily $lure): float
@@ -55,6 +57,11 @@ final readonly class ClarityFactor implements Factor
             default => 'it is loud for what they can see.',
         };
 
-        return new Effect('clarity', $number, Said::of($text, $this->visibilityFt), $this->atTargets && $lure->isForTargets() ? 'L15' : ($this->mud ? 'L5' : 'W4'));
+        return new Effect(
+            'clarity',
+            $number,
+            Said::of($text, $this->visibilityFt),
+            $this->atTargets && $lure->isForTargets() ? 'L15' : ($this->mud ? 'L5' : 'W4'),
+        );
     }
 }

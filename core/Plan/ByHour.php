@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Plan;
+
+use OldEddy\Basics\Said;
+use OldEddy\Choice\Lineup\LureRanking;
+use OldEddy\Day\Conditions\ForecastHour;
+use OldEddy\Day\Conditions\FrontFinder;
+use OldEddy\Day\Conditions\PressureReading;
+use OldEddy\Day\Conditions\Settled;
+use OldEddy\Reading\Reading;
+use OldEddy\Reading\WaterReader;
+
+/**
+ * The plan over the hours of a day: sun and low light by the clock, sky, wind and pressure as they are forecast. Basis: rules
+ * W16, W20 and W24; the hours that are told are our own choice.
+ */
+final class ByHour
+{
+    /** First and last full hour that is told. */
+    private const HOURS = [5, 21];
+
+    /** So many hours of pressure say what the front does. */
+    private const PRESSURES = 3;
+
+    /**
+     * @param  list<ForecastHour>  $forecast
+     * @return list<HourPlan> one an hour; none without a date, since nobody knows the sun then
+     */
+    public static function of(Settled $day, array $forecast = []): array
+    {
+        if ($day->sunDay === null) {
+            return [];
+        }
+        usort($forecast, static fn (ForecastHour $a, ForecastHour $b): int => $a->minute <=> $b->minute);
+        $hours = [];
+        $before = null;
+        foreach (range(...self::HOURS) as $hour) {
+            $reading = WaterReader::read(self::at($day, 60 * $hour, $forecast));
+            $hours[] = new HourPlan(60 * $hour, LureRanking::of($reading)->first(), $reading->mood->value, self::different($reading, $before));
+            $before = $reading;
+        }
+
+        return $hours;
+    }
+
+    /** @param  list<ForecastHour>  $forecast  in order of time */
+    private static function at(Settled $day, int $minute, array $forecast): Settled
+    {
+        $sun = $day->sunDay?->at($minute);
+        $changes = [
+            'minuteOfDay' => $minute, 'sunElevationDeg' => $sun?->elevationDeg, 'sunAzimuthDeg' => $sun?->azimuthDeg,
+            'lowLight' => $sun !== null && $sun->isLow(),
+        ];
+        $past = array_filter($forecast, static fn (ForecastHour $h): bool => $h->minute <= $minute);
+        foreach ($past as $hour) {
+            $changes = [
+                ...$changes,
+                ...array_filter(
+                    ['sky' => $hour->sky, 'windMph' => $hour->windMph, 'windFromDeg' => $hour->windFromDeg],
+                    static fn (mixed $v): bool => $v !== null,
+                ),
+            ];
+        }
+        $pressures = array_values(array_filter($past, static fn (ForecastHour $h): bool => $h->hpa !== null));
+        if (count($pressures) >= self::PRESSURES) {
+            $series = array_map(
+                static fn (ForecastHour $h): PressureReading => new PressureReading(($minute - $h->minute) / 60, (float) $h->hpa),
+                array_reverse($pressures),
+            );
+            $changes['front'] = FrontFinder::find($series) ?? $day->front;
+        }
+
+        return $day->with($changes);
+    }
+
+    /** What this hour has that the one before had not. */
+    private static function different(Reading $now, ?Reading $before): string|Said
+    {
+        $day = $now->day;
+        $was = $before?->day;
+
+        return match (true) {
+            $day->lowLight && ($was === null || ! $was->lowLight) => 'First or last light: the predators have the edge.',
+            ! $day->lowLight && $was !== null && $was->lowLight => 'The low light is over.',
+            $was !== null && $day->sky !== $was->sky => 'The sky turns: '.$day->sky->words().'.',
+            $was !== null && $day->front !== $was->front => 'The front: '.$day->front->words().'.',
+            $was !== null
+                && ($day->isWindy() !== $was->isWindy() || $day->isCalm() !== $was->isCalm()) => Said::of('The wind is {%.0f mph} now.', $day->windMph),
+            default => 'As the hour before.',
+        };
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use OldEddy\Contract\ConditionsReader;
+use OldEddy\Contract\PlanContract;
+use OldEddy\Day\Conditions\ForecastHour;
+use OldEddy\Day\Conditions\OwnSuccess;
+use OldEddy\Day\Conditions\Settled;
+use OldEddy\Day\Conditions\Settler;
+use OldEddy\Day\Conditions\Sky;
+use OldEddy\Drill\Asking;
+use OldEddy\Plan\ByHour;
+use OldEddy\Plan\HourPlan;
+use OldEddy\Plan\WorthAsking;
+use PHPUnit\Framework\TestCase;
+
+/** What is worth asking, the day by the hour, and one's own success (rules M24, W16, W20, W24). */
+final class AskingTest extends TestCase
+{
+    use Days;
+
+    public function test_what_was_said_is_not_asked_for(): void
+    {
+        $asked = array_column(PlanContract::answer(['species' => 'largemouth_bass', 'date' => '2026-06-20'])['ask'], 'worth', 'path');
+        self::assertArrayHasKey('water.visibility_ft', $asked);
+        self::assertArrayHasKey('spot', $asked);
+        self::assertSame($asked, self::sorted($asked), 'most worth first');
+        $less = array_column(PlanContract::answer(['species' => 'largemouth_bass', 'date' => '2026-06-20', 'water' => ['visibility_ft' => 3, 'normal_visibility_ft' => 3]])['ask'], 'path');
+        self::assertNotContains('water.visibility_ft', $less);
+    }
+
+    public function test_a_day_of_which_all_is_known_asks_nothing(): void
+    {
+        $day = self::reading([
+            'water.current' => 'none', 'water.level_change_ft_per_week' => 0, 'pressure' => 'normal', 'forage' => ['shad'], 'weather.front' => 'stable', 'weather.sky' => 'partly',
+            'weather.wind_mph' => 6, 'spot' => ['structure' => 'flat', 'cover' => ['reeds'], 'depth_ft' => [1, 4]],
+        ])->day;
+        self::assertSame([], WorthAsking::of($day));
+    }
+
+    public function test_every_ask_says_what_it_would_change(): void
+    {
+        foreach ([['date' => '2026-01-20'], ['date' => '2026-05-10'], ['date' => '2026-10-20', 'species' => 'walleye']] as $day) {
+            foreach (PlanContract::answer($day + ['species' => 'largemouth_bass'])['ask'] as $ask) {
+                self::assertMatchesRegularExpression('/^If it is .+, the .+\.$/', $ask['why']);
+                self::assertTrue($ask['worth'] > 0 && $ask['worth'] <= 1);
+            }
+        }
+    }
+
+    /** With hidden true conditions, answering in this order reaches the full plan's first three lures in fewer answers. */
+    public function test_asking_in_this_order_reaches_the_plan_sooner(): void
+    {
+        [$worth, $form, $chance] = Asking::compared(range(1, 24));
+        self::assertLessThan($form, $worth);
+        self::assertLessThan($chance, $worth);
+    }
+
+    /** W16, W20: low light at both ends of the day, and nothing without a date. */
+    public function test_the_hours_of_a_day_follow_the_sun(): void
+    {
+        $day = self::settled(['date' => '2026-06-20', 'lat' => 37, 'lon' => -80, 'timezone' => 'America/New_York']);
+        $hours = ByHour::of($day);
+        self::assertSame(range(300, 1260, 60), array_map(static fn (HourPlan $h): int => $h->minute, $hours));
+        $by = array_combine(range(5, 21), $hours);
+        self::assertGreaterThan($by[12]->mood, $by[6]->mood);
+        self::assertStringContainsString('low light is over', implode(' ', array_map(static fn (HourPlan $h): string => (string) $h->why, $hours)));
+        self::assertSame([], ByHour::of(self::settled(['stage' => 'summer'])));
+    }
+
+    /** W24: what is forecast holds from its hour on. */
+    public function test_the_hours_follow_a_forecast(): void
+    {
+        $day = self::settled(['date' => '2026-06-20', 'lat' => 37, 'lon' => -80, 'timezone' => 'America/New_York', 'weather' => ['sky' => 'clear', 'wind_mph' => 2]]);
+        $hours = array_combine(range(5, 21), ByHour::of($day, [new ForecastHour(840, Sky::Overcast, 14.0, null, null)]));
+        self::assertSame('The sky turns: overcast.', (string) $hours[14]->why);
+        self::assertGreaterThan($hours[13]->mood, $hours[14]->mood);
+        $falling = array_map(static fn (int $h): ForecastHour => new ForecastHour(60 * $h, null, null, null, 1020.0 - 1.2 * ($h - 5)), range(5, 20));
+        self::assertStringContainsString('The front: approaching', implode(' ', array_map(static fn (HourPlan $h): string => (string) $h->why, ByHour::of($day, $falling))));
+        $answer = PlanContract::answer(['species' => 'largemouth_bass', 'date' => '2026-06-20', 'hours' => true, 'forecast' => [['time' => '14:00', 'sky' => 'overcast']]]);
+        self::assertCount(17, $answer['by_hour']);
+        self::assertArrayNotHasKey('by_hour', PlanContract::answer(['species' => 'largemouth_bass', 'date' => '2026-06-20']));
+    }
+
+    /** M24: drawn towards the common value, and by a factor of 1.5 at most. */
+    public function test_own_success_is_bounded_and_slow_to_believe(): void
+    {
+        self::assertSame([], OwnSuccess::ratios([new OwnSuccess('spinnerbait', 0, 0.0)]));
+        $ratios = OwnSuccess::ratios([new OwnSuccess('spinnerbait', 400, 20.0), new OwnSuccess('swim_jig', 400, 4.0), new OwnSuccess('tube', 2, 1.0)]);
+        self::assertGreaterThan(1.4, $ratios['spinnerbait']);
+        self::assertLessThan(0.5, $ratios['swim_jig']);
+        self::assertLessThan(2.0, $ratios['tube'], 'two casts prove little');
+        $plan = PlanContract::answer(['species' => 'largemouth_bass', 'date' => '2026-06-20', 'own_success' => [['lure' => 'spinnerbait', 'casts' => 4000, 'contacts' => 300], ['lure' => 'swim_jig', 'casts' => 4000, 'contacts' => 3]]]);
+        $own = [];
+        foreach ($plan['lineup'] as $entry) {
+            foreach ($entry['reasons'] as $reason) {
+                if ($reason['factor'] === 'own') {
+                    self::assertSame('M24', $reason['id']);
+                    $own[$entry['lure']] = $reason['effect'];
+                }
+            }
+        }
+        self::assertSame(['spinnerbait' => 1.5, 'swim_jig' => 0.667], array_intersect_key($own, ['spinnerbait' => 1, 'swim_jig' => 1]));
+    }
+
+    /** @param  array<string, mixed>  $day */
+    private static function settled(array $day): Settled
+    {
+        return Settler::settle(ConditionsReader::read($day + ['species' => 'largemouth_bass']));
+    }
+
+    /**
+     * @param  array<string, float>  $worths
+     * @return array<string, float>
+     */
+    private static function sorted(array $worths): array
+    {
+        arsort($worths);
+
+        return $worths;
+    }
+}
