@@ -65,6 +65,7 @@ Route::middleware('auth')->group(function (): void {
     Route::prefix('/days/{trip}')->whereNumber('trip')->group(function (): void {
         Route::get('/read', [ReadController::class, 'show'])->name('read');
         Route::patch('/conditions', [ReadController::class, 'change'])->name('conditions.change');
+        Route::get('/asks', [ReadController::class, 'asks'])->name('asks');
         Route::get('/choose', [ChooseController::class, 'show'])->name('choose');
         Route::get('/rules/{id}', [RuleController::class, 'today'])->name('rule.today');
         Route::get('/sections', [SectionsController::class, 'show'])->name('sections');

@@ -75,6 +75,18 @@ final class FieldSheet
         return null;
     }
 
+    /** Where on the page of the day a path is said: its own control, or the first of its group. */
+    public static function anchor(string $path): string
+    {
+        return (self::field($path) ?? self::field("{$path}.structure"))?->id() ?? 'reading';
+    }
+
+    /** What a path is called on the page. */
+    public static function name(string $path): string
+    {
+        return self::field($path)->label ?? ucfirst(str_replace(['.', '_'], ' ', $path));
+    }
+
     private static function control(string $path): Control
     {
         $field = FieldTable::one('day', $path);

@@ -15,19 +15,19 @@ use OldEddy\Reading\WaterReader;
 
 /**
  * The plan over the hours of a day: sun and low light by the clock, sky, wind and pressure as they are forecast. Basis: rules
- * W16, W20 and W24; the hours that are told are our own choice.
+ * W16, W20 and W24; how much light an hour needs to be told is our own choice.
  */
 final class ByHour
 {
-    /** First and last full hour that is told. */
-    private const HOURS = [5, 21];
+    /** Hours are told while there is light: from civil dawn to civil dusk, degrees. */
+    private const DARK_UNDER_DEG = -6.0;
 
     /** So many hours of pressure say what the front does. */
     private const PRESSURES = 3;
 
     /**
      * @param  list<ForecastHour>  $forecast
-     * @return list<HourPlan> one an hour; none without a date, since nobody knows the sun then
+     * @return list<HourPlan> one an hour of light; none without a date, since nobody knows the sun then
      */
     public static function of(Settled $day, array $forecast = []): array
     {
@@ -37,7 +37,10 @@ final class ByHour
         usort($forecast, static fn (ForecastHour $a, ForecastHour $b): int => $a->minute <=> $b->minute);
         $hours = [];
         $before = null;
-        foreach (range(...self::HOURS) as $hour) {
+        foreach (range(0, 23) as $hour) {
+            if ($day->sunDay->at(60 * $hour)->elevationDeg < self::DARK_UNDER_DEG) {
+                continue;
+            }
             $reading = WaterReader::read(self::at($day, 60 * $hour, $forecast));
             $hours[] = new HourPlan(60 * $hour, LureRanking::of($reading)->first(), $reading->mood->value, self::different($reading, $before));
             $before = $reading;

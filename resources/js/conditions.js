@@ -1,5 +1,8 @@
 import { NoSignal, SignedOut, send } from './wire.js';
 
+/** So long after the last change it is asked what is worth saying next. */
+const ASK_AFTER_MS = 600;
+
 /**
  * The conditions form: sends each changed field by itself, shows the reading that comes back, and keeps what could not
  * be sent until it can. It decides nothing: values go to the server as typed.
@@ -22,6 +25,22 @@ export default () => ({
         this.$root.addEventListener('submit', (e) => e.preventDefault());
         window.addEventListener('online', () => this.flush());
         this.flush();
+        this.ask();
+    },
+
+    /** What is worth saying next, asked for once the fields have come to rest. */
+    ask() {
+        const place = this.$refs?.asks;
+        if (!place) {
+            return;
+        }
+        clearTimeout(this.asking);
+        this.asking = setTimeout(async () => {
+            const answer = await fetch(place.dataset.asks).catch(() => null);
+            if (answer?.ok) {
+                place.innerHTML = await answer.text();
+            }
+        }, ASK_AFTER_MS);
     },
 
     /** What waits is shown as it was typed, though the page was drawn without it. */
@@ -136,6 +155,7 @@ export default () => ({
             return;
         }
         document.getElementById('reading').innerHTML = data.html;
+        this.ask();
         for (const one of this.$root.querySelectorAll('[data-field]:not(.wrong)')) {
             const name = one.dataset.field;
             const input = one.querySelector('input[type="number"]');

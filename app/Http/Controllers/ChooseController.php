@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Day\Kept;
 use App\Models\RackSlot;
 use App\Models\Trip;
 use Illuminate\Contracts\View\View;
@@ -17,6 +18,7 @@ use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Choice\Path\CastAngle;
 use OldEddy\Pictures\Slice\Scene;
 use OldEddy\Pictures\Slice\Strip;
+use OldEddy\Plan\ByHour;
 use OldEddy\Plan\WhatWouldChange;
 
 final class ChooseController
@@ -36,6 +38,7 @@ final class ChooseController
             'strip' => Strip::of($chosen->setup()),
             'split' => Split::between($plan->lineup),
             'flips' => WhatWouldChange::of($plan->reading, $plan->lineup[0]->lure->key),
+            'hours' => Kept::of('hours', $plan->reading->day, static fn (): array => ByHour::of($plan->reading->day)),
         ]);
     }
 

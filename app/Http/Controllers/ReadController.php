@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Day\FieldSheet;
+use App\Day\Kept;
 use App\Day\StateOfDay;
 use App\Models\Trip;
 use App\Show\Units;
@@ -15,6 +16,7 @@ use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Day\Conditions\Assumption;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Pictures\Slice\Scene;
+use OldEddy\Plan\WorthAsking;
 use OldEddy\Reading\WaterReader;
 
 final class ReadController
@@ -39,6 +41,14 @@ final class ReadController
             'reading' => $reading,
             'scene' => Scene::ofReading($reading),
         ]);
+    }
+
+    /** What is worth saying next: reckoned apart from the page, which must not wait for it. */
+    public function asks(Trip $trip): View
+    {
+        $day = Settler::settle($trip->told());
+
+        return view('read.asks', ['asks' => Kept::of('asks', $day, static fn (): array => WorthAsking::of($day))]);
     }
 
     public function change(Request $request, Trip $trip): JsonResponse

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Day\Kept;
 use App\Day\StateOfDay;
 use App\Drawing\PlanDrawing;
 use App\Models\LakeSpot;
@@ -18,6 +19,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Pictures\Ribbon\DayRibbon;
+use OldEddy\Plan\ByHour;
 use OldEddy\Where\Places\RankedPlace;
 use OldEddy\Where\Route\Stop;
 
@@ -162,6 +164,7 @@ final class WhereController
                 shades: $day->shades(array_column($stops, 'name')),
             ), 'spots' => collect($day->spots)->keyBy('id'),
             'plan' => $grid === null ? null : new PlanDrawing($grid), 'line' => $trip->route['line'] ?? [], 'rise' => $day->day->riseFt(),
+            'hours' => Kept::of('hours', $day->day, static fn (): array => ByHour::of($day->day)),
         ]);
     }
 

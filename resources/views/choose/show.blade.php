@@ -33,6 +33,7 @@
             @endforeach
         </ol>
     </section>
+    @include('partials.hours')
     <div class="choose-two">
         <section class="lineup" aria-label="The lineup">
             <h2>The lineup</h2>

@@ -5,6 +5,7 @@
     <div class="read-side" id="reading" aria-live="polite">@include('read.reading')</div>
     <form class="read-form" x-data="conditions" data-url="{{ route('conditions.change', $trip) }}" data-trip="{{ $trip->id }}" autocomplete="off">
         <h1>Read the water</h1>
+        <div class="asked" x-ref="asks" data-asks="{{ route('asks', $trip) }}" aria-live="polite"></div>
         <p class="notice" role="status" x-show="notice" x-text="notice"></p>
         @foreach ($groups as $heading => $fields)
             <fieldset class="group">

@@ -22,6 +22,7 @@
             @endif
         </section>
         <section>
+            @include('partials.hours')
             @include('partials.ribbon', ['key' => 'sheet'])
         @if ($plan && $stops)
             @include('where.plan', ['title' => 'The route on the water', 'depths' => $plan->depths($rise), 'marks' => array_values(array_filter(array_map(fn ($stop, $i) => isset($spots[$stop['spot']]) ? ['name' => $stop['name'], 'lat' => $spots[$stop['spot']]->lat, 'lon' => $spots[$stop['spot']]->lon, 'sign' => $i + 1, 'class' => 'best'] : null, $stops, array_keys($stops))))])

@@ -34,6 +34,8 @@ final readonly class ColumnFactor implements Factor
 
     private const SHALLOW_TO_FT = 6.0;
 
+    private const SURFACE_COVERS = [Cover::LilyPads, Cover::GrassMatted, Cover::Reeds];
+
     /**
      * @param  array<string, float>  $near  how well a lure of each part serves the fish
      * @param  list<Cover>  $over  the covers that lie on shallow water here
@@ -47,7 +49,7 @@ final readonly class ColumnFactor implements Factor
         $fish = $reading->stand->column;
 
         $over = $reading->stand->deepFt > self::SHALLOW_TO_FT ? []
-            : array_values(array_filter($reading->day->spot->covers, static fn (Cover $c): bool => in_array($c, [Cover::LilyPads, Cover::GrassMatted, Cover::Reeds], true)));
+            : array_values(array_filter($reading->day->spot->covers, static fn (Cover $c): bool => in_array($c, self::SURFACE_COVERS, true)));
 
         return new self($fish, self::NEAR[$fish->value], min(1.0, $reading->stand->deepFt / self::APART_FT), $over, Tempo::of($reading));
     }

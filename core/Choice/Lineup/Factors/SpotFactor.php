@@ -28,7 +28,8 @@ final readonly class SpotFactor extends JobFactor
             $jobs[] = [Job::PadsByDeep, new Effect('place', 1.15, 'Pads with deeper water beside them.', 'FAMILIES')];
         }
         [$from, $to] = self::SPRING_COVER_F;
-        if ($day->species->isBass() && $day->tempF >= $from && $day->tempF <= $to && $reading->stand->deepFt <= self::SPRING_COVER_FT && ! $day->spot->isBare()) {
+        $spring = $day->tempF >= $from && $day->tempF <= $to && $reading->stand->deepFt <= self::SPRING_COVER_FT;
+        if ($day->species->isBass() && $spring && ! $day->spot->isBare()) {
             $jobs[] = [Job::ShallowCoverSpring, new Effect('place', 1.3, 'Deadly around every shallow cover at this temperature.', 'FAMILIES')];
         }
 

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Day;
+
+use Closure;
+use Illuminate\Support\Facades\Cache;
+use OldEddy\Day\Conditions\Settled;
+
+/** What takes many plans to reckon, kept for a day as it stands: any other conditions are another day. Starting the house forgets it all. */
+final class Kept
+{
+    private const DAYS = 3;
+
+    /**
+     * @template T
+     *
+     * @param  Closure(): T  $reckon
+     * @return T
+     */
+    public static function of(string $what, Settled $day, Closure $reckon): mixed
+    {
+        return Cache::remember("{$what}:".hash('sha256', serialize($day)), now()->addDays(self::DAYS), $reckon);
+    }
+}
