@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Contract;
 
+use DateTimeImmutable;
 use DateTimeZone;
 use OldEddy\Basics\Problem\Fields;
 use OldEddy\Basics\Problem\InvalidInput;
@@ -15,6 +16,7 @@ use OldEddy\Day\Conditions\Current;
 use OldEddy\Day\Conditions\Dock;
 use OldEddy\Day\Conditions\DockKind;
 use OldEddy\Day\Conditions\DockPart;
+use OldEddy\Day\Conditions\EarlierReading;
 use OldEddy\Day\Conditions\Forage;
 use OldEddy\Day\Conditions\ForecastHour;
 use OldEddy\Day\Conditions\Front;
@@ -38,6 +40,8 @@ use OldEddy\Day\Season\Stage;
 /** Turns decoded JSON into Conditions, or says by field what is wrong. Ranges are our own: what water can be. */
 final class ConditionsReader
 {
+    private const MOST_EARLIER = 60;
+
     private const MOST_OWN_CASTS = 1_000_000;
 
     /**
@@ -91,6 +95,8 @@ final class ConditionsReader
             'ownSuccess' => self::ownSuccess($in),
             'byHour' => $in->boolean('hours') ?? false,
             'forecast' => self::forecast($in),
+            'visibilityHistory' => self::earlier($in, 'visibility_history', 'water.visibility_ft', $date),
+            'dayTemps' => self::earlier($in, 'day_temps', 'water.temp_f', $date),
         ];
         $water->refuseOthers();
         $weather->refuseOthers();
@@ -192,6 +198,26 @@ final class ConditionsReader
         }
 
         return $own;
+    }
+
+    /** @return list<EarlierReading> what was measured on days before the day itself */
+    private static function earlier(Fields $in, string $key, string $path, ?string $date): array
+    {
+        $readings = [];
+        foreach ($in->objects($key, self::MOST_EARLIER) as $one) {
+            $on = self::date($one);
+            $value = self::number($one, $path);
+            if ($on === null || $value === null) {
+                $one->problem('', 'needs date and '.FieldTable::one('day', $path)->key().'.');
+            }
+            $one->refuseOthers();
+            $days = $on === null || $date === null ? -1 : (int) (new DateTimeImmutable($on))->diff(new DateTimeImmutable($date))->format('%r%a');
+            if ($days > 0 && $value !== null) {
+                $readings[] = new EarlierReading((float) $days, $value);
+            }
+        }
+
+        return $readings;
     }
 
     /** @return list<ForecastHour> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Contract;
 
+use DateTimeImmutable;
 use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Choice\Color\ColorChoice;
 use OldEddy\Choice\Lineup\Effect;
@@ -22,9 +23,11 @@ use OldEddy\Plan\SectionPlan;
 use OldEddy\Plan\SectionPlans;
 use OldEddy\Plan\WhatWouldChange;
 use OldEddy\Plan\WorthAsking;
+use OldEddy\Reading\Clearing;
 use OldEddy\Reading\Finding;
 use OldEddy\Reading\MoodPart;
 use OldEddy\Reading\Reading;
+use OldEddy\Reading\StageOutlook;
 use OldEddy\Rules\RuleBook;
 
 /** The plan as plain arrays, as docs/schema/plan.out.json describes it. */
@@ -42,6 +45,7 @@ final class PlanContract
 
         $plan = Planner::plan($told);
         $answer = [...self::ofPlan($plan), 'sections' => array_map(self::ofSection(...), SectionPlans::of($told)), 'ask' => self::asks($plan)];
+        $answer += array_filter(['outlook' => self::ofOutlook($plan->reading, $told->date), 'clearing' => self::ofClearing($plan->reading, $told->date)]);
         if ($told->byHour) {
             $answer['by_hour'] = array_map(self::ofHour(...), ByHour::of($plan->reading->day, $told->forecast));
         }
@@ -56,6 +60,31 @@ final class PlanContract
             static fn (Ask $a): array => ['path' => $a->path, 'why' => (string) $a->why, 'worth' => $a->worth],
             WorthAsking::of($plan->reading->day),
         );
+    }
+
+    /** @return ?array<string, string> when the next stage begins, where a date says what a day is */
+    private static function ofOutlook(Reading $reading, ?string $date): ?array
+    {
+        $outlook = $date === null ? null : StageOutlook::of($reading);
+
+        return $outlook === null ? null : [
+            'stage' => $outlook->stage->value, 'earliest' => self::after($date, $outlook->earliestDays), 'likely' => self::after($date, $outlook->likelyDays),
+            'latest' => self::after($date, $outlook->latestDays),
+        ];
+    }
+
+    /** @return ?array<string, ?string> when so much is visible again, where the water is dirtier than usual */
+    private static function ofClearing(Reading $reading, ?string $date): ?array
+    {
+        $clearing = $date === null ? null : Clearing::of($reading->day);
+        $when = static fn (float $feet): ?string => ($days = $clearing?->daysUntil($feet)) === null ? null : self::after($date, ceil($days));
+
+        return $clearing === null ? null : ['passes_1_ft' => $when(1.0), 'passes_3_ft' => $when(3.0)];
+    }
+
+    private static function after(?string $date, float $days): string
+    {
+        return (new DateTimeImmutable((string) $date))->modify(sprintf('+%d days', (int) $days))->format('Y-m-d');
     }
 
     /** @return array<string, mixed> */

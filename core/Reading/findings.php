@@ -16,9 +16,11 @@ use OldEddy\Day\Season\Stage;
 use OldEddy\Day\Water\Clarity;
 use OldEddy\Day\Water\ClarityShift;
 use OldEddy\Day\Water\Sight;
+use OldEddy\Reading\Clearing;
 use OldEddy\Reading\Reading;
 use OldEddy\Reading\ShadeCounts;
 use OldEddy\Reading\ShadeLine;
+use OldEddy\Reading\StageOutlook;
 
 // What the water says, one row a rule: id => sentence for today, or null when the rule has nothing to say.
 // The rules' own texts and bases stand in Rules/rules.php; cut points not named there are our own.
@@ -122,6 +124,25 @@ return [
         default => null,
     },
     'W18' => static fn (Reading $r): ?string => $r->shadowWarning(),
+    'W21' => static function (Reading $r): ?Said {
+        $clearing = Clearing::of($r->day);
+        $days = $clearing?->daysUntil(3.0);
+
+        return $clearing === null || $days === null || $days <= 0 ? null : Said::of(
+            'Clearing: {3 ft} show in about %.0f %s'.($clearing->guessed ? ', which is a guess until there is a second reading' : ', by the readings so far')
+                .'; then step the color from bright to natural.',
+            ceil($days),
+            ceil($days) <= 1 ? 'day' : 'days',
+        );
+    },
+    'W25' => static function (Reading $r): ?Said {
+        $next = StageOutlook::of($r);
+
+        return $next === null ? null : Said::of(
+            'Next comes %s: in about %.0f days, %.0f at the earliest, %.0f at the latest.',
+            $next->stage->words(), $next->likelyDays, $next->earliestDays, $next->latestDays,
+        );
+    },
     'F2' => static fn (Reading $r): ?string => $r->isOfBass(Stage::Winter)
         ? 'Tight groups on hard bottom beside the deepest water of the area'.($r->day->spot->bottom === Bottom::Mud ? '; this bottom is soft, which they avoid.' : '.') : null,
     'F3' => static fn (Reading $r): ?Said => $r->isOfBass(Stage::EarlyPrespawn)

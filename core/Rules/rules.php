@@ -100,7 +100,19 @@ return [
         null,
         'Watch conditions all day. Small changes of light and water color are reason enough to change color; the app asks again.',
     ],
+    'W21' => [
+        1,
+        'own',
+        null,
+        'Clearing forecast: visibility comes back exponentially towards the normal of that water, at the rate of its readings; from one reading alone at a guess, half of it in about two days. Told: when it passes {1 ft} and {3 ft}, where the color steps from bright to natural.',
+    ],
     'W24' => [1, 'own', null, 'A forecast fills the hours of a coming day: sky and wind by the hour, the front from the pressure. Nothing is fetched.'],
+    'W25' => [
+        1,
+        'own',
+        null,
+        'Stage outlook: from the trend and the usual warming of the season, when the next stage begins on this water: earliest, likely, latest; never a single date.',
+    ],
     'CLARITY' => [
         1,
         'own',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Contract\ConditionsReader;
 use OldEddy\Contract\PlanContract;
 use OldEddy\Day\Conditions\ForecastHour;
@@ -11,10 +12,14 @@ use OldEddy\Day\Conditions\OwnSuccess;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Day\Conditions\Sky;
+use OldEddy\Day\Season\Species;
+use OldEddy\Day\Season\Stage;
+use OldEddy\Day\Season\StageTable;
 use OldEddy\Drill\Asking;
 use OldEddy\Plan\ByHour;
 use OldEddy\Plan\HourPlan;
 use OldEddy\Plan\WorthAsking;
+use OldEddy\Reading\Clearing;
 use PHPUnit\Framework\TestCase;
 
 /** What is worth asking, the day by the hour, and one's own success (rules M24, W16, W20, W24). */
@@ -84,6 +89,61 @@ final class AskingTest extends TestCase
         $answer = PlanContract::answer(['species' => 'largemouth_bass', 'date' => '2026-06-20', 'hours' => true, 'forecast' => [['time' => '14:00', 'sky' => 'overcast']]]);
         self::assertGreaterThan(12, count($answer['by_hour']));
         self::assertArrayNotHasKey('by_hour', PlanContract::answer(['species' => 'largemouth_bass', 'date' => '2026-06-20']));
+    }
+
+    /** W21: worked by hand: half of 9 ft is missing, a quarter two days later, so it halves every two days. */
+    public function test_muddied_water_clears_towards_its_normal(): void
+    {
+        $water = ['date' => '2026-04-20', 'water' => ['visibility_ft' => 6.75, 'normal_visibility_ft' => 9, 'temp_f' => 60]];
+        $clearing = Clearing::of(self::settled($water + ['visibility_history' => [['date' => '2026-04-18', 'visibility_ft' => 4.5]]]));
+        self::assertEqualsWithDelta(log(2) / 2, $clearing?->perDay, 1e-9);
+        self::assertFalse($clearing->guessed);
+        self::assertEqualsWithDelta(2.0, $clearing->daysUntil(7.875), 1e-9);
+        self::assertSame(0.0, $clearing->daysUntil(3.0));
+        self::assertNull($clearing->daysUntil(9.5), 'this water never shows so much');
+        self::assertNull(Clearing::of(self::settled(['date' => '2026-04-20', 'water' => ['visibility_ft' => 9, 'normal_visibility_ft' => 9]])));
+        $muddy = PlanContract::answer(['species' => 'largemouth_bass', 'date' => '2026-04-20', 'water' => ['visibility_ft' => 0.5, 'normal_visibility_ft' => 6, 'temp_f' => 60]]);
+        self::assertLessThan($muddy['clearing']['passes_3_ft'], $muddy['clearing']['passes_1_ft']);
+        self::assertStringContainsString('a guess', implode(' ', array_column($muddy['reading']['findings'], 'text')));
+    }
+
+    /** W25: 54 °F warming a degree a day reaches a spawn of 62 °F in eight days, and nobody says that day alone. */
+    public function test_the_next_stage_is_told_as_a_span(): void
+    {
+        $temps = array_map(static fn (int $ago): array => ['date' => sprintf('2026-04-%02d', 20 - $ago), 'temp_f' => 56 - $ago], range(1, 5));
+        $plan = PlanContract::answer(['species' => 'largemouth_bass', 'date' => '2026-04-20', 'water' => ['temp_f' => 56], 'day_temps' => $temps]);
+        self::assertSame('prespawn', $plan['reading']['stage']);
+        self::assertSame(['spawn', '2026-04-26'], [$plan['outlook']['stage'], $plan['outlook']['likely']], 'six degrees at a degree a day');
+        self::assertLessThan($plan['outlook']['likely'], $plan['outlook']['earliest']);
+        self::assertGreaterThan($plan['outlook']['likely'], $plan['outlook']['latest']);
+        self::assertArrayNotHasKey('outlook', PlanContract::answer(['species' => 'largemouth_bass', 'stage' => 'spawn']));
+        foreach (Species::cases() as $species) {
+            foreach ([[true, 'winter'], [false, 'summer']] as [$warming, $from]) {
+                $stage = Stage::from($from);
+                for ($steps = 0; ($next = StageTable::of($species)->next($stage, $warming)) !== null; $steps++) {
+                    $stage = $next[0];
+                }
+                self::assertSame($warming ? [Stage::Summer, 5] : [Stage::Winter, 4], [$stage, $steps], $species->value);
+            }
+        }
+    }
+
+    public function test_a_bad_forecast_or_history_is_named(): void
+    {
+        $day = ['species' => 'largemouth_bass', 'date' => '2026-04-20'];
+        foreach ([
+            'forecast.0.time' => ['forecast' => [['sky' => 'clear']]], 'forecast.0.sky' => ['forecast' => [['time' => '08:00', 'sky' => 'green']]],
+            'own_success.0.lure' => ['own_success' => [['lure' => 'magic', 'casts' => 1, 'contacts' => 0]]], 'own_success.0' => ['own_success' => [['lure' => 'tube']]],
+            'day_temps.0' => ['day_temps' => [['date' => '2026-04-19']]], 'visibility_history.0.visibility_ft' => ['visibility_history' => [['date' => '2026-04-19', 'visibility_ft' => -1]]],
+            'hours' => ['hours' => 'yes'],
+        ] as $path => $wrong) {
+            try {
+                PlanContract::answer($day + $wrong);
+                self::fail("{$path} was taken");
+            } catch (InvalidInput $e) {
+                self::assertContains($path, array_column($e->toArray(), 'path'));
+            }
+        }
     }
 
     /** M24: drawn towards the common value, and by a factor of 1.5 at most. */

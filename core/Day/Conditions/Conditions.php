@@ -33,6 +33,8 @@ final readonly class Conditions
      * @param  ?list<string>  $owned  lure families in the box; null for all
      * @param  list<OwnSuccess>  $ownSuccess  what one's own days gave, by lure (M24)
      * @param  bool  $byHour  whether the plan is asked for hour by hour
+     * @param  list<EarlierReading>  $visibilityHistory  feet, of the days before (W21)
+     * @param  list<EarlierReading>  $dayTemps  °F, of the days before (W25)
      * @param  list<ForecastHour>  $forecast  of the day (W24)
      * @param  list<Section>  $sections  parts of the lake with water of their own
      */
@@ -72,6 +74,8 @@ final readonly class Conditions
         public array $ownSuccess = [],
         public bool $byHour = false,
         public array $forecast = [],
+        public array $visibilityHistory = [],
+        public array $dayTemps = [],
     ) {
     }
 }

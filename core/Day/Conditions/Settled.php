@@ -33,6 +33,8 @@ final readonly class Settled
      * @param  ?list<string>  $owned
      * @param  list<Assumption>  $assumed
      * @param  list<OwnSuccess>  $ownSuccess
+     * @param  list<EarlierReading>  $visibilityHistory
+     * @param  list<EarlierReading>  $dayTemps
      */
     public function __construct(
         public Species $species,
@@ -69,6 +71,8 @@ final readonly class Settled
         public Schools $schools,
         public array $assumed,
         public array $ownSuccess = [],
+        public array $visibilityHistory = [],
+        public array $dayTemps = [],
     ) {
         $this->clarity = Clarity::fromVisibility($visibilityFt);
         $this->clarityShift = ClarityShift::between($visibilityFt, $normalVisibilityFt);

@@ -91,6 +91,8 @@ final class Settler
             schools: $told->schools,
             assumed: $this->assumed,
             ownSuccess: $told->ownSuccess,
+            visibilityHistory: $told->visibilityHistory,
+            dayTemps: $told->dayTemps,
         );
     }
 

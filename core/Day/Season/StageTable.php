@@ -56,6 +56,33 @@ final readonly class StageTable
         return $this->days[$stage->value];
     }
 
+    /**
+     * The stage that comes after one while the year warms or cools, and the temperature in °F at which it begins; null after the
+     * last.
+     *
+     * @return ?array{Stage, float}
+     */
+    public function next(Stage $stage, bool $warming): ?array
+    {
+        return match (true) {
+            $warming => match ($stage) {
+                Stage::Winter => [Stage::EarlyPrespawn, $this->winterBelow],
+                Stage::EarlyPrespawn => [Stage::Prespawn, $this->prespawnFrom],
+                Stage::Prespawn => [Stage::Spawn, $this->spawnFrom],
+                Stage::Spawn => [Stage::Postspawn, $this->spawnTo],
+                Stage::Postspawn => [Stage::Summer, $this->summerFrom],
+                default => null,
+            },
+            default => match ($stage) {
+                Stage::Summer => [Stage::EarlyFall, $this->fallBelow],
+                Stage::EarlyFall => [Stage::Fall, min(self::FALL_BELOW, $this->fallBelow - 3)],
+                Stage::Fall => [Stage::LateFall, self::LATE_FALL_BELOW],
+                Stage::LateFall => [Stage::Winter, $this->winterBelow + 1],
+                default => null,
+            },
+        };
+    }
+
     /** The stage at a temperature in °F while the year warms. */
     public function warming(float $tempF): Stage
     {
