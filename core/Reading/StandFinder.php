@@ -27,6 +27,12 @@ final class StandFinder
     /** Water this warm is extreme heat, °F (F7, W11). */
     private const HEAT_F = 86.0;
 
+    /** From here fish rise in low light, °F (L20; our own). */
+    private const RISES_FROM_F = 58.0;
+
+    /** @var array<string, Column> */
+    private const ABOVE = ['bottom' => Column::Mid, 'mid' => Column::Surface, 'suspended' => Column::Suspended, 'surface' => Column::Surface];
+
     private function __construct(private readonly Settled $day, private readonly Stage $stage, private readonly Mood $mood)
     {
     }
@@ -102,6 +108,12 @@ final class StandFinder
         return $flats ? $stand->firstAt(Structure::Flat)->between(3.0, max(8.0, min(12.0, $stand->deepFt))) : $stand;
     }
 
+    /** L20: in the low light of warm water willing fish hold a part of the column higher. */
+    private function rises(): bool
+    {
+        return $this->day->lowLight && $this->day->tempF >= self::RISES_FROM_F && ! $this->mood->isNegative() && $this->stage !== Stage::Spawn;
+    }
+
     /** W15, W16: clouds and low light lift fish and let them roam; bright sun pushes them down and into cover. */
     private function byLight(Stand $stand): Stand
     {
@@ -109,7 +121,7 @@ final class StandFinder
             return $stand;
         }
         if ($this->day->sky->isCovered() || $this->day->lowLight) {
-            $stand = $stand->scaled(0.8, 0.88);
+            $stand = $this->rises() ? $stand->scaled(0.6, 0.88)->inColumn(self::ABOVE[$stand->column->value]) : $stand->scaled(0.8, 0.88);
 
             $sees = $this->day->visibilityFt >= Sight::FAILS_UNDER_FT && $this->day->clarityShift !== ClarityShift::SharplyDown;
 

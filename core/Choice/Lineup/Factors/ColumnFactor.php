@@ -9,6 +9,7 @@ use OldEddy\Choice\Lineup\Factor;
 use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Choice\Retrieve\Tempo;
 use OldEddy\Day\Conditions\Cover;
+use OldEddy\Day\Conditions\Sky;
 use OldEddy\Reading\Column;
 use OldEddy\Reading\Reading;
 
@@ -40,8 +41,14 @@ final readonly class ColumnFactor implements Factor
      * @param  array<string, float>  $near  how well a lure of each part serves the fish
      * @param  list<Cover>  $over  the covers that lie on shallow water here
      */
-    private function __construct(private Column $fish, private array $near, private float $apart, private array $over, private Tempo $tempo)
-    {
+    private function __construct(
+        private Column $fish,
+        private array $near,
+        private float $apart,
+        private array $over,
+        private Tempo $tempo,
+        private ?DepthFactor $draw,
+    ) {
     }
 
     public static function on(Reading $reading): self
@@ -51,7 +58,17 @@ final readonly class ColumnFactor implements Factor
         $over = $reading->stand->deepFt > self::SHALLOW_TO_FT ? []
             : array_values(array_filter($reading->day->spot->covers, static fn (Cover $c): bool => in_array($c, self::SURFACE_COVERS, true)));
 
-        return new self($fish, self::NEAR[$fish->value], min(1.0, $reading->stand->deepFt / self::APART_FT), $over, Tempo::of($reading));
+        // Bright sun keeps their heads down; else what draws them is met wherever they hold (L20).
+        $looksUp = $reading->day->lowLight || ($reading->day->sky !== Sky::Clear && ! $reading->mood->isNegative());
+
+        return new self(
+            $fish,
+            self::NEAR[$fish->value],
+            min(1.0, $reading->stand->deepFt / self::APART_FT),
+            $over,
+            Tempo::of($reading),
+            $looksUp ? DepthFactor::on($reading) : null,
+        );
     }
 
     public function number(LureFamily $lure): float
@@ -67,7 +84,9 @@ final readonly class ColumnFactor implements Factor
             $best = max($best, $this->near[$column->value]);
         }
 
-        return $this->isMadeForIt($lure) ? 1.0 : 1 - (1 - $best) * $this->apart;
+        $drawn = $this->draw !== null && ($lure->isSurface() || $lure->appeal->drawsFt > 0) && $this->draw->draws($lure);
+
+        return $drawn || $this->isMadeForIt($lure) ? 1.0 : 1 - (1 - $best) * $this->apart;
     }
 
     private function isMadeForIt(LureFamily $lure): bool
@@ -89,7 +108,8 @@ final readonly class ColumnFactor implements Factor
             Column::Suspended => 'suspended',
             Column::Surface => 'at the surface',
         };
-        $text = in_array($this->fish, $lure->columns, true) || $this->tempo->column($lure) === $this->fish ? "It works {$where}, where they are." : "They are {$where}; it works elsewhere.";
+        $text = in_array($this->fish, $lure->columns, true)
+            || $this->tempo->column($lure) === $this->fish ? "It works {$where}, where they are." : "They are {$where}; it works elsewhere.";
 
         return new Effect('column', $this->number($lure), $text, 'FAMILIES');
     }

@@ -55,6 +55,12 @@ final readonly class DepthFactor implements Factor
         return $below > 0 ? max(0.02, exp(-$below / 1.2)) : 0.85 + 0.3 * $this->share($from, $to);
     }
 
+    /** Whether fish come up to where it works (rule L20). */
+    public function draws(LureFamily $lure): bool
+    {
+        return $this->stand->shallowFt - $lure->hydraulics->toFt <= $this->drawsUpFt($lure);
+    }
+
     public function effect(LureFamily $lure): Effect
     {
         [$from, $to] = [$lure->hydraulics->fromFt, $lure->hydraulics->toFt];
