@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Waters;
 
+use App\Day\Kept;
 use App\Models\Lake;
 use App\Models\LakeSpot;
 use App\Models\Trip;
+use Closure;
 use Illuminate\Support\Facades\DB;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Settler;
@@ -80,16 +82,35 @@ final class DayOnLake
     /** @param  list<string>  $names */
     public function byHour(array $names): DayByHour
     {
-        return $this->byHour[serialize($names)] ??= DayByHour::of(
+        return $this->byHour[serialize($names)] ??= $this->kept('places by hour '.implode("\n", $names), fn (): DayByHour => DayByHour::of(
             array_values(array_filter($this->places, static fn (Place $p): bool => in_array($p->name, $names, true))),
             $this->day,
             $this->records,
             $this->deepestFt,
-        );
+        ));
     }
 
     /** @return list<string> the names of the spots that promise most at one hour of the day or another, best first */
     public function bestOfTheDay(): array
+    {
+        return $this->kept('best places', $this->best(...));
+    }
+
+    /**
+     * What is reckoned over the whole day, kept as long as day, spots and records stay as they are.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $reckon
+     * @return T
+     */
+    private function kept(string $what, Closure $reckon): mixed
+    {
+        return Kept::of(hash('sha256', $what.serialize([$this->places, $this->records, $this->deepestFt])), $this->day, $reckon);
+    }
+
+    /** @return list<string> */
+    private function best(): array
     {
         $best = [];
         foreach (self::LOOKS as $minute) {

@@ -14,7 +14,7 @@ use OldEddy\Day\Conditions\Structure;
 final class FeatureFinder
 {
     /** Goes up when the same bottom would give other features, or features of another form: what was kept is found anew then. */
-    public const EDITION = 1;
+    public const EDITION = 2;
 
     /** Features are sought on cells of about this many; a finer grid is made coarser first. */
     private const WORKING_CELLS = 90_000;
