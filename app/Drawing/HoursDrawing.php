@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use OldEddy\Pictures\Ribbon\DayRibbon;
 use OldEddy\Plan\HourPlan;
 
 /** The hours of a day as a band: which lure leads from when to when, and how willing the fish are. */
@@ -11,18 +12,27 @@ final readonly class HoursDrawing
 {
     public const WIDTH = 560;
 
-    public const HEIGHT = 84;
+    public const HEIGHT = 74;
 
-    private const TOP = 34.0;
+    private const TOP = 30.0;
 
     private const MOOD = 22.0;
 
     private Scale $x;
 
-    /** @param  non-empty-list<HourPlan>  $hours */
-    public function __construct(private array $hours)
+    /** @var non-empty-list<HourPlan> */
+    private array $hours;
+
+    /**
+     * @param  non-empty-list<HourPlan>  $hours
+     * @param  ?DayRibbon  $ribbon  of the same day, to stand above it hour by hour
+     */
+    public function __construct(array $hours, ?DayRibbon $ribbon = null)
     {
-        $this->x = Scale::ofTheDay();
+        $fits = static fn (HourPlan $h): bool => $ribbon === null || ($h->minute >= $ribbon->from && $h->minute + 60 <= $ribbon->to);
+        $within = array_values(array_filter($hours, $fits));
+        $this->hours = $within === [] ? $hours : $within;
+        $this->x = $ribbon === null ? Scale::ofTheDay() : new Scale($ribbon->from, $ribbon->to, 10, 540);
     }
 
     /** @return list<array{lure: string, from: float, width: float, at: int, to: int}> stretches led by one lure */
@@ -60,9 +70,13 @@ final readonly class HoursDrawing
         return $best;
     }
 
-    public function hour(int $hour): float
+    /** @return array<int, float> where the hours that are written stand */
+    public function written(): array
     {
-        return $this->x->at(60 * $hour);
+        [$from, $to] = [$this->hours[0]->minute - 60, $this->hours[count($this->hours) - 1]->minute + 60];
+        $hours = array_filter(range(3, 21, 3), static fn (int $h): bool => $h * 60 >= $from && $h * 60 <= $to);
+
+        return array_combine($hours, array_map(fn (int $h): float => $this->x->at(60 * $h), $hours));
     }
 
     public function line(): float

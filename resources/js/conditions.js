@@ -25,11 +25,11 @@ export default () => ({
         this.$root.addEventListener('submit', (e) => e.preventDefault());
         window.addEventListener('online', () => this.flush());
         this.flush();
-        this.ask();
+        this.ask(0);
     },
 
     /** What is worth saying next, asked for once the fields have come to rest. */
-    ask() {
+    ask(after = ASK_AFTER_MS) {
         const place = this.$refs?.asks;
         if (!place) {
             return;
@@ -40,7 +40,7 @@ export default () => ({
             if (answer?.ok) {
                 place.innerHTML = await answer.text();
             }
-        }, ASK_AFTER_MS);
+        }, after);
     },
 
     /** What waits is shown as it was typed, though the page was drawn without it. */
