@@ -381,8 +381,10 @@ final class FilesTest extends WaterTestCase
         DB::connection('other')->selectOne('select get_lock(?, 0) as got', [$name]);
         self::assertFalse(LayersAtWork::alone($lake->user_id, static fn () => self::fail('not while another reads')));
         self::assertTrue(LayersAtWork::alone($lake->user_id + 1, static fn () => null), 'another account is not kept waiting');
-        DB::connection('other')->disconnect();
+        // Given back in words: a server notices a closed connection in its own time.
+        DB::connection('other')->selectOne('select release_lock(?) as freed', [$name]);
         self::assertTrue(LayersAtWork::alone($lake->user_id, static fn () => null));
+        DB::connection('other')->disconnect();
     }
 
     public function test_many_spots_are_paged_found_and_changed_at_once(): void
