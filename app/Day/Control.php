@@ -14,6 +14,8 @@ final readonly class Control
 
     public string $label;
 
+    public string $quantity;
+
     /**
      * @param  string  $kind  stepper, choice, choices, select, date, time, switch
      * @param  array<int|string, string>  $options  label by key
@@ -22,7 +24,6 @@ final readonly class Control
         public Field $field,
         public string $kind,
         public array $options = [],
-        public string $quantity = 'plain',
         public float $step = 1.0,
         public float $metricStep = 1.0,
         public float $start = 0.0,
@@ -30,6 +31,7 @@ final readonly class Control
     ) {
         $this->path = $field->path;
         $this->label = $field->words;
+        $this->quantity = Units::quantityOf($field);
     }
 
     /** An id for the page. */
@@ -46,11 +48,5 @@ final readonly class Control
             is_array($value) => null,
             default => (string) $value,
         };
-    }
-
-    /** @return array{float, float} how far its numbers go, in the angler's units */
-    public function span(Units $units): array
-    {
-        return [$units->show($this->quantity, $this->field->least), $units->show($this->quantity, $this->field->most)];
     }
 }

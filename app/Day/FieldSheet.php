@@ -50,8 +50,6 @@ final class FieldSheet
         'spot.dock.depth_ft' => [1, 0.25, 5], 'rods' => [1, 1, 5], 'lat' => [0.5, 0.5, 37], 'lon' => [0.5, 0.5, -80],
     ];
 
-    private const QUANTITIES = ['°F' => 'temp', '°F a day' => 'temp_change', 'ft' => 'depth', 'ft a week' => 'depth', 'mph' => 'speed'];
-
     /** @var array<string, list<Control>>|null */
     private static ?array $groups = null;
 
@@ -96,7 +94,7 @@ final class FieldSheet
         }
 
         return match ($field->kind) {
-            FieldKind::Number, FieldKind::Whole => new Control($field, 'stepper', [], self::QUANTITIES[$field->unit] ?? 'plain', ...self::STEPS[$path]),
+            FieldKind::Number, FieldKind::Whole => new Control($field, 'stepper', [], ...self::STEPS[$path]),
             FieldKind::YesNo => new Control($field, 'switch', self::YES_NO),
             FieldKind::One => new Control($field, in_array($path, self::LISTS, true) ? 'select' : 'choice', self::labels($field->options), required: $required),
             FieldKind::Some => new Control($field, 'choices', self::labels($field->options)),

@@ -7,11 +7,19 @@ namespace App\Day;
 use Closure;
 use Illuminate\Support\Facades\Cache;
 use OldEddy\Day\Conditions\Settled;
+use OldEddy\Plan\ByHour;
+use OldEddy\Plan\HourPlan;
 
 /** What takes many plans to reckon, kept for a day as it stands: any other conditions are another day. Starting the house forgets it all. */
 final class Kept
 {
     private const DAYS = 3;
+
+    /** @return list<HourPlan> the day by the hour */
+    public static function hours(Settled $day): array
+    {
+        return self::of('hours', $day, static fn (): array => ByHour::of($day));
+    }
 
     /**
      * @template T

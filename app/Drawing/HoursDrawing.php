@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use OldEddy\Pictures\Ribbon\DayRibbon;
+use OldEddy\Plan\ByHour;
 use OldEddy\Plan\HourPlan;
 
 /** The hours of a day as a band: which lure leads from when to when, and how willing the fish are. */
@@ -59,15 +60,10 @@ final readonly class HoursDrawing
         return implode(' ', array_map(fn (HourPlan $h): string => $this->x->at($h->minute + 30).','.round(self::TOP - self::MOOD * $h->mood, 1), $this->hours));
     }
 
-    /** The hour in which the fish are most willing. */
+    /** Of the hours that are drawn. */
     public function best(): HourPlan
     {
-        $best = $this->hours[0];
-        foreach ($this->hours as $hour) {
-            $best = $hour->mood > $best->mood ? $hour : $best;
-        }
-
-        return $best;
+        return ByHour::best($this->hours);
     }
 
     /** @return array<int, float> where the hours that are written stand */

@@ -32,10 +32,8 @@ final readonly class SurveyDrawing
         $scale = min((self::WIDTH - 2 * self::PAD) / max(1.0, $across), (self::MOST_HEIGHT - 2 * self::PAD) / max(1.0, $down));
         $deepest = max(1e-6, $found['depths'][1] ?? 1.0);
         $marks = array_map(static fn (array $d): array => [
-            'x' => round(self::PAD + ($d[0] - $west) * $perLon * $scale, 1), 'y' => round(
-                self::PAD + ($north - $d[1]) * DepthGrid::METRES_PER_DEGREE * $scale,
-                1,
-            ),
+            'x' => round(self::PAD + ($d[0] - $west) * $perLon * $scale, 1),
+            'y' => round(self::PAD + ($north - $d[1]) * DepthGrid::METRES_PER_DEGREE * $scale, 1),
             'what' => $d[2], 'shade' => round(0.25 + 0.75 * min(1.0, $d[3] / $deepest), 2),
         ], $found['drawn']);
 

@@ -10,6 +10,7 @@ use App\Models\Trip;
 use Illuminate\Support\Str;
 use OldEddy\Drill\DrillWater;
 use OldEddy\Drill\HiddenDay;
+use OldEddy\Log\Evidence\Limits;
 use OldEddy\Log\Next\Offer;
 
 /** The hidden day answers the casts that the angler made on the deck: its fish are logged like any others. */
@@ -30,7 +31,7 @@ final class DrillFish
                     Contact::query()->create(
                         [
                             'id' => (string) Str::uuid(), 'trip_id' => $trip->id, 'stint_id' => $stint->id,
-                            'at' => $stint->started_at->copy()->addSeconds(45 * $cast), 'kind' => $kind->value, 'at_cast' => $cast,
+                            'at' => $stint->started_at->copy()->addSeconds(Limits::CAST_S * $cast), 'kind' => $kind->value, 'at_cast' => $cast,
                         ],
                     );
                 }

@@ -172,9 +172,8 @@ final readonly class Deck
             'key' => Presentation::key($rod->lure, $rod->color), 'lure' => $rod->lure, 'color' => $rod->color, 'depth_ft' => $rod->depth_ft,
             'retrieve' => $rod->retrieve,
             'name' => Word::of($rod->lure), 'how' => Word::of($rod->color).' · '.$this->units->depth($rod->depth_ft).' · '.Word::of($rod->retrieve),
-            'cadence' => $this->units->say($setup->cadence->text), 'slice_key' => $key, 'slice' => in_array($key, $known, true)
-                ? null
-                : $this->slice($setup, "rod-{$i}"),
+            'cadence' => $this->units->say($setup->cadence->text), 'slice_key' => $key,
+            'slice' => in_array($key, $known, true) ? null : $this->slice($setup, "rod-{$i}"),
         ];
     }
 
@@ -187,13 +186,10 @@ final readonly class Deck
     private function spots(): array
     {
         return array_map(fn (Fishable $p): array => ['name' => $p->name, 'about' => implode(', ', array_filter([
-            $p->structure === null
-                ? null
-                : Word::of($p->structure), $p->cover === null
-                ? null
-                : Word::of($p->cover), $p->depthFt === null
-                ? null
-                : $this->units->depth($p->depthFt), $p->light,
+            $p->structure === null ? null : Word::of($p->structure),
+            $p->cover === null ? null : Word::of($p->cover),
+            $p->depthFt === null ? null : $this->units->depth($p->depthFt),
+            $p->light,
         ]))], $this->toFish->choices->places);
     }
 

@@ -68,11 +68,8 @@ final class Generator
                 $made += $due;
                 $place = $offers->places[($n * 7 + intdiv($n, 11)) % count($offers->places)];
                 $lure = $offers->presentations[($n * 3 + intdiv($n, 5)) % count($offers->presentations)];
-                $log[] = new Stint(sprintf(
-                    '2026-05-02T%02d:%02d:00',
-                    6 + intdiv($i * 25, 60),
-                    $i * 25 % 60,
-                ), [...$place->levels(), ...$lure->levels()], $place->depthFt, 20, null, array_map(
+                $at = sprintf('2026-05-02T%02d:%02d:00', 6 + intdiv($i * 25, 60), $i * 25 % 60);
+                $log[] = new Stint($at, [...$place->levels(), ...$lure->levels()], $place->depthFt, 20, null, array_map(
                     static fn (int $k): Contact => new Contact($kinds[($n + $k) % count($kinds)], atCast: 1 + ($n + 3 * $k) % 20),
                     range(1, max(1, $due)),
                 ));

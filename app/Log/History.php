@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Log;
 
 use App\Models\Trip;
-use Illuminate\Support\Facades\DB;
 use OldEddy\Log\Evidence\OwnPast;
 use OldEddy\Reading\Reading;
 
@@ -16,8 +15,7 @@ final class History
     {
         $alike = OwnPast::asked($reading);
         /** @var object{days: int, casts: int|string|null, contacts: float|string|null} $sum */
-        $sum = DB::table('trips')->where('user_id', $trip->user_id)->where('stage', $alike['stage'])
-            ->whereIn('clarity', $alike['clarity'])->where('id', '!=', $trip->id)->whereNull('drill_seed')
+        $sum = $trip->otherDays($alike['stage'])->whereIn('clarity', $alike['clarity'])
             ->selectRaw('count(*) as days, sum(casts_made) as casts, sum(contacts_weighed) as contacts')->first();
 
         return new OwnPast((int) $sum->days, (int) $sum->casts, (float) $sum->contacts);

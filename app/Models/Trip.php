@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use OldEddy\Contract\ConditionsReader;
@@ -124,18 +125,21 @@ final class Trip extends Model
         return ConditionsReader::read([...$this->known(), 'schools' => $this->user->schools()->toArray(), 'own_success' => $this->ownSuccess()]);
     }
 
+    /** The angler's other days of a stage, to be summed; hidden days are nobody's past. */
+    public function otherDays(?string $stage): Builder
+    {
+        return DB::table('trips')->where('trips.user_id', $this->user_id)->where('trips.stage', $stage)
+            ->where('trips.id', '!=', $this->id)->whereNull('trips.drill_seed');
+    }
+
     /** @return list<array{lure: string, casts: int, contacts: float}> what the angler's other days of this stage and like clarity gave by lure (M24) */
     private function ownSuccess(): array
     {
         if (! $this->exists || $this->drill_seed !== null || $this->stage === null || $this->clarity === null || ! $this->user->own_success) {
             return [];
         }
-        $sums = DB::table('lure_sums')->join('trips', 'trips.id', '=', 'lure_sums.trip_id')
-            ->where('trips.user_id', $this->user_id)->where('trips.stage', $this->stage)->whereIn(
-                'trips.clarity',
-                array_column(Clarity::from($this->clarity)->like(), 'value'),
-            )
-            ->where('trips.id', '!=', $this->id)->whereNull('trips.drill_seed')
+        $sums = $this->otherDays($this->stage)->whereIn('trips.clarity', array_column(Clarity::from($this->clarity)->like(), 'value'))
+            ->join('lure_sums', 'trips.id', '=', 'lure_sums.trip_id')
             ->groupBy('lure')->selectRaw('lure, sum(casts) as casts, sum(lure_sums.contacts_weighed) as contacts')->get();
 
         return array_values(

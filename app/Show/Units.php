@@ -10,6 +10,7 @@ use OldEddy\Basics\Units\Length;
 use OldEddy\Basics\Units\Mass;
 use OldEddy\Basics\Units\Speed;
 use OldEddy\Basics\Units\Temperature;
+use OldEddy\Contract\Field;
 use OldEddy\Log\Evidence\Stint;
 
 /** Shows the core's numbers in the angler's units and takes typed numbers back. All conversions are the core's. */
@@ -23,6 +24,9 @@ final readonly class Units
         'speed' => ['mph', 'km/h'],
         'plain' => ['', ''],
     ];
+
+    /** The quantity of a field by its unit; what has no other unit elsewhere is plain. */
+    private const QUANTITIES = ['°F' => 'temp', '°F a day' => 'temp_change', 'ft' => 'depth', 'ft a week' => 'depth', 'mph' => 'speed'];
 
     /** What the core's units are called in the other system. */
     private const SAID = [
@@ -38,6 +42,18 @@ final readonly class Units
     public function word(string $quantity): string
     {
         return self::WORDS[$quantity][(int) $this->metric];
+    }
+
+    /** The quantity as which a field of the core's table is shown and taken. */
+    public static function quantityOf(Field $field): string
+    {
+        return self::QUANTITIES[$field->unit] ?? 'plain';
+    }
+
+    /** @return array{float, float} how far a field's numbers go, in these units */
+    public function span(Field $field): array
+    {
+        return [$this->show(self::quantityOf($field), $field->least), $this->show(self::quantityOf($field), $field->most)];
     }
 
     /** A number in the contract's unit, as a number in the angler's. */

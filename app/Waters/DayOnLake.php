@@ -9,7 +9,6 @@ use App\Models\Lake;
 use App\Models\LakeSpot;
 use App\Models\Trip;
 use Closure;
-use Illuminate\Support\Facades\DB;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Pictures\Ribbon\Fished;
@@ -160,9 +159,8 @@ final class DayOnLake
     {
         // A spot that was renamed keeps what was fished there: the sums know it by its id.
         $name = 'coalesce(spots.name, spot_sums.spot)';
-        $rows = DB::table('spot_sums')->join('trips', 'trips.id', '=', 'spot_sums.trip_id')->leftJoin('spots', 'spots.id', '=', 'spot_sums.spot_id')
-            ->where('trips.user_id', $this->trip->user_id)->where('trips.stage', $this->trip->stage)->where('trips.lake_id', $this->lake->id)
-            ->where('trips.id', '!=', $this->trip->id)->whereNull('trips.drill_seed')
+        $rows = $this->trip->otherDays($this->trip->stage)->where('trips.lake_id', $this->lake->id)
+            ->join('spot_sums', 'trips.id', '=', 'spot_sums.trip_id')->leftJoin('spots', 'spots.id', '=', 'spot_sums.spot_id')
             ->groupByRaw($name)->selectRaw("{$name} as place, sum(casts) as casts, sum(spot_sums.contacts_weighed) as contacts")->get();
         $records = [];
         foreach ($rows as $row) {

@@ -73,13 +73,9 @@ final class DayRoute
 
         return [
             'stops' => $stops, 'line' => $stops === [] ? [] : $this->line($stops),
-            'home_min' => $reached
-                ? round($table->homeMin, 1)
-                : 0.0, 'end' => $reached
-                ? (int) round($table->backAt)
-                : $this->asked['from'], 'fuel' => $reached
-                ? round($table->fuel, 2)
-                : 0.0,
+            'home_min' => $reached ? round($table->homeMin, 1) : 0.0,
+            'end' => $reached ? (int) round($table->backAt) : $this->asked['from'],
+            'fuel' => $reached ? round($table->fuel, 2) : 0.0,
             'note' => $order === [] ? 'No spot fits into this time, or no water leads to those that must be on it.' : null,
         ];
     }

@@ -46,21 +46,10 @@ final readonly class SpotSheet
         return FieldTable::one(in_array($field, self::DOCK, true) ? 'dock' : 'spot', $field);
     }
 
-    private static function quantity(string $field): string
-    {
-        return self::field($field)->unit === 'ft' ? 'depth' : 'plain';
-    }
-
-    /** @return array{float, float} how far a number goes, in the angler's units */
-    private function span(string $field): array
-    {
-        return [$this->units->show(self::quantity($field), self::field($field)->least), $this->units->show(self::quantity($field), self::field($field)->most)];
-    }
-
     /** A number of a spot as the form shows it. */
     public function shown(string $field, ?float $value): string
     {
-        $quantity = self::quantity($field);
+        $quantity = Units::quantityOf(self::field($field));
 
         // Degrees keep every digit they have: a hundredth of one is a kilometre.
         return $value === null ? '' : (string) ($quantity === 'plain' ? $value : $this->units->show($quantity, $value));
@@ -75,7 +64,7 @@ final readonly class SpotSheet
             $this->names(),
         );
         foreach (self::NUMBERS as $field) {
-            $given[$field] = isset($given[$field]) ? $this->units->take(self::quantity($field), (float) $given[$field]) : null;
+            $given[$field] = isset($given[$field]) ? $this->units->take(Units::quantityOf(self::field($field)), (float) $given[$field]) : null;
         }
         $dock = $given['dock'] ?? [];
         $feet = fn (string $field): float => $this->units->take('depth', (float) $dock[$field]);
@@ -110,7 +99,7 @@ final readonly class SpotSheet
             'dock.extras.*' => [Rule::in(Extra::keys())],
         ];
         foreach (self::NUMBERS as $field) {
-            $rules[$field] = [in_array($field, ['lat', 'lon'], true) ? 'required' : 'nullable', 'numeric', 'between:'.implode(',', $this->span($field))];
+            $rules[$field] = [in_array($field, ['lat', 'lon'], true) ? 'required' : 'nullable', 'numeric', 'between:'.implode(',', $this->units->span(self::field($field)))];
         }
         // Something to compare with: an empty shallow end is no end.
         if ($request->filled('shallow_ft')) {
@@ -118,7 +107,7 @@ final readonly class SpotSheet
         }
         foreach (self::DOCK as $field) {
             $rules["dock.{$field}"] = [
-                $field === 'walkway_ft' ? 'nullable' : 'required_with:dock.kind', 'nullable', 'numeric', 'between:'.implode(',', $this->span($field)),
+                $field === 'walkway_ft' ? 'nullable' : 'required_with:dock.kind', 'nullable', 'numeric', 'between:'.implode(',', $this->units->span(self::field($field))),
             ];
         }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace OldEddy\Drill;
 
 use OldEddy\Choice\Lineup\LureRanking;
-use OldEddy\Choice\Lineup\Scored;
 use OldEddy\Contract\ConditionsReader;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Settler;
@@ -96,7 +95,7 @@ final class Asking
     /** @return list<string> the first three lures, whatever their order */
     private static function first(Settled $day): array
     {
-        $first = array_map(static fn (Scored $s): string => $s->lure->key, array_slice(LureRanking::of(WaterReader::read($day))->scored, 0, 3));
+        $first = LureRanking::of(WaterReader::read($day))->best(WorthAsking::FIRST);
         sort($first);
 
         return $first;

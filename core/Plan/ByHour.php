@@ -49,14 +49,25 @@ final class ByHour
         return $hours;
     }
 
+    /**
+     * The hour in which the fish are most willing; of several alike the first.
+     *
+     * @param  non-empty-list<HourPlan>  $hours
+     */
+    public static function best(array $hours): HourPlan
+    {
+        $best = $hours[0];
+        foreach ($hours as $hour) {
+            $best = $hour->mood > $best->mood ? $hour : $best;
+        }
+
+        return $best;
+    }
+
     /** @param  list<ForecastHour>  $forecast  in order of time */
     private static function at(Settled $day, int $minute, array $forecast): Settled
     {
-        $sun = $day->sunDay?->at($minute);
-        $changes = [
-            'minuteOfDay' => $minute, 'sunElevationDeg' => $sun?->elevationDeg, 'sunAzimuthDeg' => $sun?->azimuthDeg,
-            'lowLight' => $sun !== null && $sun->isLow(),
-        ];
+        $changes = [];
         $past = array_filter($forecast, static fn (ForecastHour $h): bool => $h->minute <= $minute);
         foreach ($past as $hour) {
             $changes = [
@@ -76,7 +87,7 @@ final class ByHour
             $changes['front'] = FrontFinder::find($series) ?? $day->front;
         }
 
-        return $day->with($changes);
+        return $day->atMinute($minute, $changes);
     }
 
     /** What this hour has that the one before had not. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace OldEddy\Plan;
 
 use OldEddy\Choice\Lineup\LureRanking;
-use OldEddy\Choice\Lineup\Scored;
 use OldEddy\Day\Conditions\Conditions;
 use OldEddy\Day\Conditions\Section;
 use OldEddy\Day\Conditions\Settler;
@@ -32,9 +31,7 @@ final class SectionPlans
             static fn (?float $value): bool => $value !== null,
         );
         $reading = WaterReader::read(Settler::settle(new Conditions(...[...get_object_vars($told), ...$own, 'sections' => []])));
-        /** @var non-empty-list<string> $lures */
-        $lures = array_map(static fn (Scored $s): string => $s->lure->key, array_slice(LureRanking::of($reading)->scored, 0, self::SHOWN));
 
-        return new SectionPlan($section->name, $reading, $lures);
+        return new SectionPlan($section->name, $reading, LureRanking::of($reading)->best(self::SHOWN));
     }
 }

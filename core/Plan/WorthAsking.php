@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace OldEddy\Plan;
 
 use OldEddy\Choice\Lineup\LureRanking;
-use OldEddy\Choice\Lineup\Scored;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Reading\Stand;
 use OldEddy\Reading\WaterReader;
@@ -17,7 +16,7 @@ use OldEddy\Reading\WaterReader;
 final class WorthAsking
 {
     /** So many lures of the lineup count as the first choices. */
-    private const FIRST = 3;
+    public const FIRST = 3;
 
     /** How the change is made up: another first lure, others among the first three, another depth. */
     private const SHARES = [0.4, 0.4, 0.2];
@@ -66,9 +65,8 @@ final class WorthAsking
     private static function choices(Settled $day): array
     {
         $reading = WaterReader::read($day);
-        $first = array_map(static fn (Scored $s): string => $s->lure->key, array_slice(LureRanking::of($reading)->scored, 0, self::FIRST));
 
-        return [$first, $reading->stand];
+        return [LureRanking::of($reading)->best(self::FIRST), $reading->stand];
     }
 
     /**

@@ -75,6 +75,11 @@ final class AskingTest extends TestCase
         self::assertGreaterThan($by[12]->mood, $by[6]->mood);
         self::assertStringContainsString('low light is over', implode(' ', array_map(static fn (HourPlan $h): string => (string) $h->why, $hours)));
         self::assertSame([], ByHour::of(self::settled(['stage' => 'summer'])));
+        // The sun of a clear summer day is hardest on the fish at noon, so the best hour is one of low light, and of several alike the first.
+        $best = ByHour::best($hours);
+        self::assertTrue($day->atMinute($best->minute)->lowLight);
+        self::assertSame(max(array_map(static fn (HourPlan $h): float => $h->mood, $hours)), $best->mood);
+        self::assertSame($hours[0], ByHour::best([$hours[0], new HourPlan(1300, 'jerkbait', $hours[0]->mood, '')]));
     }
 
     /** W24: what is forecast holds from its hour on. */

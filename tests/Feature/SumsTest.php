@@ -56,9 +56,15 @@ final class SumsTest extends WaterTestCase
             ],
         )->assertOk();
         $before = $this->kept($trip);
+        $lures = DB::table('lure_sums')->get()->all();
+        self::assertCount(1, $lures);
         DB::table('spot_sums')->delete();
-        (require database_path('migrations/2026_11_28_000028_fill_spot_sums.php'))->up();
+        DB::table('lure_sums')->delete();
+        foreach (['000028_fill_spot_sums', '000031_fill_lure_sums'] as $filled) {
+            (require database_path("migrations/2026_11_28_{$filled}.php"))->up();
+        }
         self::assertEquals($before, $this->kept($trip));
+        self::assertEquals($lures, DB::table('lure_sums')->get()->all());
     }
 
     /** M24: what one's own days gave on a lure moves the lineup of a day like them, and can be switched off. */

@@ -18,7 +18,6 @@ use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Choice\Path\CastAngle;
 use OldEddy\Pictures\Slice\Scene;
 use OldEddy\Pictures\Slice\Strip;
-use OldEddy\Plan\ByHour;
 use OldEddy\Plan\WhatWouldChange;
 
 final class ChooseController
@@ -38,7 +37,7 @@ final class ChooseController
             'strip' => Strip::of($chosen->setup()),
             'split' => Split::between($plan->lineup),
             'flips' => WhatWouldChange::of($plan->reading, $plan->lineup[0]->lure->key),
-            'hours' => Kept::of('hours', $plan->reading->day, static fn (): array => ByHour::of($plan->reading->day)),
+            'hours' => Kept::hours($plan->reading->day),
         ]);
     }
 

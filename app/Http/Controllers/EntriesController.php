@@ -29,11 +29,12 @@ final class EntriesController
     /** The form carries the id of its event: sent twice, it is taken once. */
     public function change(Request $request, Trip $trip): RedirectResponse
     {
-        $given = $request->validate(['id' => ['required', 'uuid'], 'kind' => [
-            'required',
-            'in:amend,detail,remove,contact,undo',
-        ], 'fields' => ['nullable', 'array'], 'fields.*' => ['nullable', 'string', 'max:200'], 'was' => ['nullable', 'array'], 'was.*' => ['nullable', 'string', 'max:200'],
-            'stint' => ['nullable', 'uuid'], 'contact' => ['nullable', 'uuid'], 'target' => ['nullable', 'uuid'], 'contact_kind' => ['nullable', 'string', 'max:20'], 'at' => ['nullable', 'string', 'max:40']]);
+        $given = $request->validate([
+            'id' => ['required', 'uuid'], 'kind' => ['required', 'in:amend,detail,remove,contact,undo'],
+            'fields' => ['nullable', 'array'], 'fields.*' => ['nullable', 'string', 'max:200'],
+            'was' => ['nullable', 'array'], 'was.*' => ['nullable', 'string', 'max:200'],
+            'stint' => ['nullable', 'uuid'], 'contact' => ['nullable', 'uuid'], 'target' => ['nullable', 'uuid'], 'contact_kind' => ['nullable', 'string', 'max:20'], 'at' => ['nullable', 'string', 'max:40'],
+        ]);
         $fields = array_filter(
             $given['fields'] ?? [],
             fn (mixed $value, string $field): bool => (string) $value !== (string) ($given['was'][$field] ?? ''),

@@ -68,9 +68,8 @@ final class LakesController
         }
 
         return view('lakes.show', [
-            'lake' => $lake, 'spots' => $spots, 'chosen' => $chosen, 'asked' => $given['q'] ?? '', 'features' => $features, 'plan' => $grid === null
-                ? null
-                : new PlanDrawing($grid),
+            'lake' => $lake, 'spots' => $spots, 'chosen' => $chosen, 'asked' => $given['q'] ?? '', 'features' => $features,
+            'plan' => $grid === null ? null : new PlanDrawing($grid),
             'layers' => $lake->layers()->get(), 'sheet' => new SpotSheet($request->user()->units()),
             'options' => ['structure' => Structure::keys(), 'cover' => Cover::keys(), 'bottom' => Bottom::keys()],
         ]);

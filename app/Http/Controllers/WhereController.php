@@ -19,7 +19,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Pictures\Ribbon\DayRibbon;
-use OldEddy\Plan\ByHour;
 use OldEddy\Where\Places\RankedPlace;
 use OldEddy\Where\Route\Stop;
 
@@ -110,14 +109,11 @@ final class WhereController
         abort_if($trip->lake === null, 404);
         $units = $trip->user->units();
         $given = $request->validate([
-            'from' => ['bail', 'required', 'string', 'date_format:H:i'], 'to' => [
-                'bail', 'required', 'string', 'date_format:H:i', 'after:from',
-            ], 'minutes' => ['required', 'numeric', 'between:2,240'],
-            'speed' => [
-                'required',
-                'numeric',
-                "between:{$units->show('speed', 1)},{$units->show('speed', 80)}",
-            ], 'fuel_per_hour' => ['nullable', 'numeric', 'between:0,500'],
+            'from' => ['bail', 'required', 'string', 'date_format:H:i'],
+            'to' => ['bail', 'required', 'string', 'date_format:H:i', 'after:from'],
+            'minutes' => ['required', 'numeric', 'between:2,240'],
+            'speed' => ['required', 'numeric', "between:{$units->show('speed', 1)},{$units->show('speed', 80)}"],
+            'fuel_per_hour' => ['nullable', 'numeric', 'between:0,500'],
             'wish' => ['nullable', 'array', 'max:200'], 'wish.*' => ['nullable', 'in:must,may,out'], 'start' => ['nullable', 'integer'],
         ], ['to.after' => 'Back by must be later than from.'], ['minutes' => 'minutes a stop', 'speed' => 'speed of the boat', 'fuel_per_hour' => 'fuel an hour']);
         $wish = static fn (string $what): array => array_map(intval(...), array_keys($given['wish'] ?? [], $what, true));
@@ -127,10 +123,8 @@ final class WhereController
         }
 
         return $this->planned($trip, [
-            'from' => Clock::minute($given['from']), 'to' => Clock::minute($given['to']), 'minutes' => (float) $given['minutes'], 'speed_mph' => round(
-                $units->take('speed', (float) $given['speed']),
-                2,
-            ),
+            'from' => Clock::minute($given['from']), 'to' => Clock::minute($given['to']), 'minutes' => (float) $given['minutes'],
+            'speed_mph' => round($units->take('speed', (float) $given['speed']), 2),
             'fuel_per_hour' => isset($given['fuel_per_hour']) ? (float) $given['fuel_per_hour'] : null,
             'locked' => $wish('must'), 'forbidden' => $wish('out'), 'start' => isset($given['start']) ? (int) $given['start'] : null,
         ]);
@@ -158,13 +152,10 @@ final class WhereController
         $stops = $trip->route['stops'] ?? [];
 
         return view('where.sheet', [
-            'trip' => $trip, 'lake' => $trip->lake, 'route' => $trip->route, 'rack' => $trip->rack, 'ribbon' => DayRibbon::of(
-                $day->day,
-                planned: DayRoute::ribbon($stops),
-                shades: $day->shades(array_column($stops, 'name')),
-            ), 'spots' => collect($day->spots)->keyBy('id'),
+            'trip' => $trip, 'lake' => $trip->lake, 'route' => $trip->route, 'rack' => $trip->rack, 'spots' => collect($day->spots)->keyBy('id'),
+            'ribbon' => DayRibbon::of($day->day, planned: DayRoute::ribbon($stops), shades: $day->shades(array_column($stops, 'name'))),
             'plan' => $grid === null ? null : new PlanDrawing($grid), 'line' => $trip->route['line'] ?? [], 'rise' => $day->day->riseFt(),
-            'hours' => Kept::of('hours', $day->day, static fn (): array => ByHour::of($day->day)),
+            'hours' => Kept::hours($day->day),
         ]);
     }
 

@@ -41,10 +41,8 @@ final class AnyFile
             'geojson' => GeoJson::look($path, $said, $home, $unit),
             default => [(new Understanding($format))->with($said), []],
         };
-        if ($u->sign === Understanding::ELEVATION && $u->surface === null && array_filter(
-            $questions,
-            static fn (Question $q): bool => $q->key === 'surface',
-        ) === []) {
+        $asksSurface = in_array('surface', array_column($questions, 'key'), true);
+        if ($u->sign === Understanding::ELEVATION && $u->surface === null && ! $asksSurface) {
             $questions[] = new Question('surface', 'How high does the water stand, in the unit of the file?', []);
         }
 

@@ -66,6 +66,12 @@ final readonly class LureRanking
         return $this->scored[0]->lure->key;
     }
 
+    /** @return non-empty-list<string> the lures that stand first, best first: so many (1 or more), or all where fewer are possible */
+    public function best(int $count): array
+    {
+        return array_map(static fn (Scored $s): string => $s->lure->key, array_slice($this->scored, 0, $count));
+    }
+
     /** @return list<RuledOut> the lures that are no choice today, with the reason */
     public function ruledOut(): array
     {

@@ -58,13 +58,17 @@ final readonly class Weighing
     /** The factors of a reading. */
     public function __construct(Reading $reading)
     {
-        $factors = [];
-        foreach (self::FACTORS as $factor) {
-            $factors[] = $factor::on($reading);
-        }
-        $this->factors = array_values(array_filter($factors));
         $this->cover = CoverFactor::on($reading);
         $this->depth = DepthFactor::on($reading);
+        $factors = [];
+        foreach (self::FACTORS as $factor) {
+            $factors[] = match ($factor) {
+                CoverFactor::class => $this->cover,
+                DepthFactor::class => $this->depth,
+                default => $factor::on($reading),
+            };
+        }
+        $this->factors = array_values(array_filter($factors));
     }
 
     /** A lure's score before any order of trial: 0 to about 2. */

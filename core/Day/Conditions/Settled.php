@@ -91,6 +91,21 @@ final readonly class Settled
         return new self(...[...$same, ...$changes]);
     }
 
+    /**
+     * This day at another minute (0 to 1439): its sun stands where it stands then, and the light is low or not.
+     *
+     * @param  array<string, mixed>  $changes  what else is other then, by name of the property
+     */
+    public function atMinute(int $minute, array $changes = []): self
+    {
+        $sun = $this->sunDay?->at($minute);
+
+        return $this->with([
+            'minuteOfDay' => $minute, 'sunElevationDeg' => $sun?->elevationDeg, 'sunAzimuthDeg' => $sun?->azimuthDeg,
+            'lowLight' => $sun !== null && $sun->isLow(), ...$changes,
+        ]);
+    }
+
     /** Feet by which today's level is above (plus) the one that the lake's depths are for; 0 where nobody said (W12). */
     public function riseFt(): float
     {

@@ -6,7 +6,6 @@ namespace OldEddy\Where\Docks;
 
 use OldEddy\Basics\Said;
 use OldEddy\Choice\Lineup\LureRanking;
-use OldEddy\Choice\Lineup\Scored;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Day\Conditions\Dock;
 use OldEddy\Day\Conditions\DockKind;
@@ -214,7 +213,7 @@ final class DockReader
             $stand->column === Column::Bottom => 'on the bottom',
             default => Said::of('{%.0f-%.0f ft} down', $stand->shallowFt, min($waterFt, $stand->deepFt)),
         };
-        $lures = array_map(static fn (Scored $s): string => $s->lure->key, array_slice(LureRanking::of($reading)->scored, 0, self::LURES));
+        $lures = LureRanking::of($reading)->best(self::LURES);
 
         return new DockMark(
             $part,

@@ -27,17 +27,8 @@ final readonly class Hour
      */
     public static function of(Settled $day, int $minute, ?float $deepestFt = null, Prior $usual = new Prior): self
     {
-        $sun = $day->sunDay?->at($minute);
-        $then = $day->with(
-            [
-                'minuteOfDay' => $minute,
-                'sunElevationDeg' => $sun?->elevationDeg,
-                'sunAzimuthDeg' => $sun?->azimuthDeg,
-                'lowLight' => $sun !== null && $sun->isLow(),
-                'spot' => $deepestFt === null ? new Spot : new Spot(shallowFt: 0.0, deepFt: $deepestFt),
-            ],
-        );
+        $then = $day->atMinute($minute, ['spot' => $deepestFt === null ? new Spot : new Spot(shallowFt: 0.0, deepFt: $deepestFt)]);
 
-        return new self($minute, WaterReader::read($then), $sun, $day->riseFt(), $usual);
+        return new self($minute, WaterReader::read($then), $day->sunDay?->at($minute), $day->riseFt(), $usual);
     }
 }

@@ -5,7 +5,7 @@
         <label for="{{ $id }}" class="field-label">{{ $field->label }}</label>
         <div class="stepper">
             <button type="button" data-step="-{{ $units->metric ? $field->metricStep : $field->step }}" aria-label="{{ $field->label }}: less">−</button>
-            @php([$least, $most] = $field->span($units))
+            @php([$least, $most] = $units->span($field->field))
             <input id="{{ $id }}" type="number" inputmode="decimal" step="any" min="{{ $least }}" max="{{ $most }}" value="{{ $value }}" placeholder="{{ $assumption ?? '?' }}" data-start="{{ $units->show($field->quantity, $field->start) }}" aria-describedby="{{ $id }}-said">
             <span class="unit">{{ $units->word($field->quantity) }}</span>
             <button type="button" data-step="{{ $units->metric ? $field->metricStep : $field->step }}" aria-label="{{ $field->label }}: more">+</button>
