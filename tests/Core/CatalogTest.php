@@ -48,7 +48,7 @@ final class CatalogTest extends TestCase
             foreach ($shares as $share) {
                 self::assertTrue($share >= 0 && $share <= 1, $key);
             }
-            self::assertGreaterThan(0.0, max(array_map($lure->suits(...), Species::cases())));
+            self::assertGreaterThan(0.0, max(array_map($lure->habitat->suits(...), Species::cases())));
         }
     }
 

@@ -19,20 +19,18 @@ final readonly class Exclusions
     /** Degrees beyond a family's span at which it is given up. */
     private const TEMP_SLACK_F = 4.0;
 
-    private const HOPELESS_DEPTH = 0.12;
-
     private CoverFit $fit;
 
-    private DepthFactor $depth;
+    private float $mostInches;
 
     /** @var array<string, int>|null the box, by key */
     private ?array $owned;
 
-    /** Those of a reading. */
-    public function __construct(private Reading $reading)
+    /** Those of a reading, with the depth factor of its weighing. */
+    public function __construct(private Reading $reading, private DepthFactor $depth)
     {
         $this->fit = CoverFit::in($reading);
-        $this->depth = DepthFactor::on($reading);
+        $this->mostInches = $reading->day->species->mostInches();
         $this->owned = $reading->day->owned === null ? null : array_flip($reading->day->owned);
     }
 
@@ -48,8 +46,8 @@ final readonly class Exclusions
             $day->clarity === Clarity::Mud && $lure->does(Job::LostInMud) => Bar::Unseen,
             $this->fit->defeating($lure) !== null => Bar::Cover,
             $day->tempF < $lure->year->fromF - self::TEMP_SLACK_F || $day->tempF > $lure->year->toF + self::TEMP_SLACK_F => Bar::Temperature,
-            $lure->rigging->lengthsIn[0] > $day->species->mostInches() => Bar::TooBig,
-            Effect::rounded($this->depth->number($lure)) < self::HOPELESS_DEPTH => Bar::Depth,
+            $lure->rigging->lengthsIn[0] > $this->mostInches => Bar::TooBig,
+            $this->depth->isHopeless($lure) => Bar::Depth,
             $day->spot->deepFt !== null && $lure->dives() && min($lure->hydraulics->diveTiersFt) > $day->spot->deepFt + 2 => Bar::DigsTooDeep,
             default => null,
         };

@@ -35,8 +35,8 @@ final readonly class LureRanking
     /** The ranking for a reading. */
     public static function of(Reading $reading): self
     {
-        $exclusions = new Exclusions($reading);
         $weighing = new Weighing($reading);
+        $exclusions = new Exclusions($reading, $weighing->depth);
         $scored = [];
         $barred = [];
         foreach (Catalog::all() as $key => $lure) {
@@ -55,7 +55,7 @@ final readonly class LureRanking
             $scored = self::climb($scored, $ladder, $weighing);
         }
         /** @var non-empty-list<Scored> $best */
-        $best = array_values(self::sorted(self::scaled($scored)));
+        $best = array_values(self::scaled(self::sorted($scored)));
 
         return new self($best, $barred, $exclusions);
     }
@@ -142,9 +142,14 @@ final readonly class LureRanking
         $rungs = [];
         $ceiling = INF;
         foreach ($shared as $i => $score) {
-            $beaten = array_filter($outside, static fn (float $o): bool => $o < $own[$i]);
+            $beaten = 0.0;
+            foreach ($outside as $other) {
+                if ($other < $own[$i] && $other > $beaten) {
+                    $beaten = $other;
+                }
+            }
             $ceiling = min($score, $ceiling);
-            $rungs[$i] = max($ceiling, $beaten === [] ? 0.0 : max($beaten) / self::RUNG ** 0.5);
+            $rungs[$i] = max($ceiling, $beaten / self::RUNG ** 0.5);
             $ceiling *= self::RUNG;
         }
         // Whoever stands before another stays before it.
@@ -156,12 +161,12 @@ final readonly class LureRanking
     }
 
     /**
-     * @param  array<string, Scored>  $scored
+     * @param  array<string, Scored>  $scored  best first
      * @return array<string, Scored>
      */
     private static function scaled(array $scored): array
     {
-        $best = max(array_map(static fn (Scored $s): float => $s->score, $scored));
+        $best = $scored[array_key_first($scored) ?? '']->score ?? 0.0;
         if ($best <= self::MOST) {
             return $scored;
         }
@@ -176,8 +181,17 @@ final readonly class LureRanking
      */
     private static function sorted(array $scored): array
     {
-        uasort($scored, static fn (Scored $a, Scored $b): int => $b->score <=> $a->score ?: $a->lure->key <=> $b->lure->key);
+        $order = [];
+        foreach ($scored as $key => $one) {
+            $order[$key] = $one->score;
+        }
+        // Those that score alike stand by their names.
+        ksort($order);
+        arsort($order);
+        foreach ($order as $key => $score) {
+            $order[$key] = $scored[$key];
+        }
 
-        return $scored;
+        return $order;
     }
 }

@@ -28,6 +28,7 @@ use OldEddy\Choice\Lineup\Factors\TrollFactor;
 use OldEddy\Choice\Lineup\Factors\WindFactor;
 use OldEddy\Choice\Lineup\Factors\WinterFactor;
 use OldEddy\Choice\Lures\LureFamily;
+use OldEddy\Choice\Retrieve\Tempo;
 use OldEddy\Reading\Reading;
 
 /** All factors of a day. A lure's score is the product of their numbers. Basis: rule SCORE, our own choice. */
@@ -53,18 +54,21 @@ final readonly class Weighing
 
     private CoverFactor $cover;
 
-    private DepthFactor $depth;
+    public DepthFactor $depth;
 
     /** The factors of a reading. */
     public function __construct(Reading $reading)
     {
         $this->cover = CoverFactor::on($reading);
         $this->depth = DepthFactor::on($reading);
+        $tempo = Tempo::of($reading);
         $factors = [];
         foreach (self::FACTORS as $factor) {
             $factors[] = match ($factor) {
                 CoverFactor::class => $this->cover,
                 DepthFactor::class => $this->depth,
+                ColumnFactor::class => ColumnFactor::with($reading, $tempo, $this->depth),
+                PaceFactor::class => PaceFactor::with($reading, $tempo),
                 default => $factor::on($reading),
             };
         }
@@ -76,7 +80,10 @@ final readonly class Weighing
     {
         $score = self::START;
         foreach ($this->factors as $factor) {
-            $score *= Effect::heard($factor->number($lure));
+            $number = $factor->number($lure);
+            if ($number !== 1.0) {
+                $score *= Effect::heard($number);
+            }
         }
 
         return $score;

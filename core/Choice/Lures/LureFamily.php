@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace OldEddy\Choice\Lures;
 
 use OldEddy\Day\Conditions\Cover;
-use OldEddy\Day\Season\Species;
 use OldEddy\Reading\Column;
 
 /** One lure family: what it is, where and when it belongs, what it does in the water, what fish perceive of it, how it is rigged. */
@@ -61,12 +60,6 @@ final readonly class LureFamily
     public function through(Cover $cover): float
     {
         return $this->habitat->through($cover);
-    }
-
-    /** How usual it is for a species: a factor. */
-    public function suits(Species $species): float
-    {
-        return $this->habitat->suits($species);
     }
 
     /** Whether it is put to a target rather than over the length of a cast (rule L15). */

@@ -18,6 +18,9 @@ final class Tempo
     /** °F => seconds from 45 °F up (R1). */
     private const JERKBAIT_PAUSE = [[45.0, 4.0], [49.0, 3.0], [55.0, 1.5], [65.0, 0.8]];
 
+    /** Half a hundredth of a foot, and what a binary fraction may lack of it: speeds are told to hundredths. */
+    private const HALF = 0.5 + 1e-9;
+
     /** Below it the jerkbait's pause is another (R1). */
     private const COLD_UNDER_F = 45;
 
@@ -27,6 +30,11 @@ final class Tempo
     private readonly float $keenWhenClear;
 
     private readonly ?string $clearSchool;
+
+    private ?float $mood = null;
+
+    /** @var array<string, string> the cadence of a lure, by its key */
+    private array $keys = [];
 
     /** @var array<string, bool> whether a cadence is one for the day, by key */
     private array $fits = [];
@@ -71,13 +79,7 @@ final class Tempo
     /** The key of the cadence that a lure is worked with: the first of its own that fits the day, else its last (rule R15). */
     public function keyFor(LureFamily $lure): string
     {
-        foreach ($lure->cadences as $key) {
-            if ($this->fits[$key] ??= $this->fitsDay($key)) {
-                return $key;
-            }
-        }
-
-        return $lure->cadences[array_key_last($lure->cadences)];
+        return $this->keys[$lure->key] ??= $this->firstThatFits($lure->cadences);
     }
 
     /** The part of the water column to which today's cadence takes a lure, where that is not the lure's own (rule L20); null elsewhere. */
@@ -95,7 +97,7 @@ final class Tempo
         $slow = max($slow, min($lure->hydraulics->slowestFtS, $fast));
         $fast = max($slow, min($fast, $lure->hydraulics->fastestFtS));
 
-        return round($slow + ($lure->isMoving() ? $this->keenWhenClear : $this->keen) * ($fast - $slow), 2);
+        return floor(100 * ($slow + ($lure->isMoving() ? $this->keenWhenClear : $this->keen) * ($fast - $slow)) + self::HALF) / 100;
     }
 
     /** The pause of a cadence today in seconds; null for one without. */
@@ -124,6 +126,18 @@ final class Tempo
         return $tempF < self::COLD_UNDER_F ? Curve::through([[35.0, 8.0], [45.0, 7.0]], $tempF) : Curve::through(self::JERKBAIT_PAUSE, $tempF);
     }
 
+    /** @param  non-empty-list<string>  $cadences */
+    private function firstThatFits(array $cadences): string
+    {
+        foreach ($cadences as $key) {
+            if ($this->fits[$key] ??= $this->fitsDay($key)) {
+                return $key;
+            }
+        }
+
+        return $cadences[array_key_last($cadences)];
+    }
+
     private function fitsDay(string $cadence): bool
     {
         $when = Cadences::all()[$cadence]['when'] ?? null;
@@ -136,7 +150,7 @@ final class Tempo
     {
         // Season and temperature speak through the temperature alone, so that colder never means shorter (R16).
         $tempF = $this->reading->day->tempF;
-        $mood = $this->reading->mood->ofTheDay();
+        $mood = $this->mood ??= $this->reading->mood->ofTheDay();
         $gloom = max(0.0, -$mood);
         if ($cadence === 'jerk_pause') {
             return round(min($tempF < self::COLD_UNDER_F ? 8.0 : 4.0, self::jerkbaitPause($tempF) + 0.5 * $gloom), 1);

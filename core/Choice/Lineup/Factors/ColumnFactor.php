@@ -53,6 +53,12 @@ final readonly class ColumnFactor implements Factor
 
     public static function on(Reading $reading): self
     {
+        return self::with($reading, Tempo::of($reading), DepthFactor::on($reading));
+    }
+
+    /** The same with a tempo and a depth factor that others share. */
+    public static function with(Reading $reading, Tempo $tempo, DepthFactor $depth): self
+    {
         $fish = $reading->stand->column;
 
         $over = $reading->stand->deepFt > self::SHALLOW_TO_FT ? []
@@ -66,8 +72,8 @@ final readonly class ColumnFactor implements Factor
             self::NEAR[$fish->value],
             min(1.0, $reading->stand->deepFt / self::APART_FT),
             $over,
-            Tempo::of($reading),
-            $looksUp ? DepthFactor::on($reading) : null,
+            $tempo,
+            $looksUp ? $depth : null,
         );
     }
 

@@ -21,6 +21,9 @@ final readonly class DepthFactor implements Factor
     /** Feet that fish at the surface come up farther than their strike radius. */
     private const SURFACE_RISE_FT = 4.0;
 
+    /** Under this share of its worth a lure is no choice for the depth. */
+    private const HOPELESS = 0.12;
+
     private function __construct(
         private Stand $stand,
         private float $silentFt,
@@ -28,6 +31,7 @@ final readonly class DepthFactor implements Factor
         private float $clear,
         private float $keen,
         private float $risesFt,
+        private float $bandFt,
     ) {
     }
 
@@ -38,7 +42,7 @@ final readonly class DepthFactor implements Factor
 
         return new self(
             $reading->stand, $reading->strikeRadiusFt(), $reading->strikeRadiusFt(true), $clear, $keen,
-            3 * $clear * $keen + ($reading->day->lowLight ? 1.5 : 0.0),
+            3 * $clear * $keen + ($reading->day->lowLight ? 1.5 : 0.0), max(0.5, $reading->stand->deepFt - $reading->stand->shallowFt),
         );
     }
 
@@ -53,6 +57,14 @@ final readonly class DepthFactor implements Factor
         $below = $from - $this->stand->deepFt;
 
         return $below > 0 ? max(0.02, exp(-$below / 1.2)) : 0.85 + 0.3 * $this->share($from, $to);
+    }
+
+    /** Whether it works so far from the fish's band that it is no choice. */
+    public function isHopeless(LureFamily $lure): bool
+    {
+        $outside = $lure->hydraulics->toFt < $this->stand->shallowFt || $lure->hydraulics->fromFt > $this->stand->deepFt;
+
+        return $outside && Effect::rounded($this->number($lure)) < self::HOPELESS;
     }
 
     /** Whether fish come up to where it works (rule L20). */
@@ -77,9 +89,11 @@ final readonly class DepthFactor implements Factor
     /** The share of the fish's band that a lure's depths cover, at most 1. */
     private function share(float $from, float $to): float
     {
-        $overlap = min($to, $this->stand->deepFt) - max($from, $this->stand->shallowFt);
+        $deep = $this->stand->deepFt;
+        $shallow = $this->stand->shallowFt;
+        $share = (($to < $deep ? $to : $deep) - ($from > $shallow ? $from : $shallow)) / $this->bandFt;
 
-        return min(1.0, $overlap / max(0.5, $this->stand->deepFt - $this->stand->shallowFt));
+        return $share < 1.0 ? $share : 1.0;
     }
 
     /** Feet that fish rise for it: their strike radius, more for surface lures in clear water and low light. */

@@ -33,11 +33,17 @@ final readonly class PaceFactor implements Factor
 
     public static function on(Reading $reading): self
     {
+        return self::with($reading, Tempo::of($reading));
+    }
+
+    /** The same with a tempo that others share. */
+    public static function with(Reading $reading, Tempo $tempo): self
+    {
         // The pace these fish will follow, feet a second: slower the colder and the more negative.
         $warm = max(0.35, min(1.2, ($reading->day->tempF - 32) / 33));
 
         return new self(
-            Tempo::of($reading), 1.3 * $warm * exp(1.3 * $reading->mood->value), ! $reading->mood->isNegative(),
+            $tempo, 1.3 * $warm * exp(1.3 * $reading->mood->value), ! $reading->mood->isNegative(),
             self::COST_OF_WAITING + 0.05 * max(0.0, $reading->mood->value), $reading->day->spot->hasTargets(),
         );
     }

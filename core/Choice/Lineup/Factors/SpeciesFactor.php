@@ -24,7 +24,7 @@ final readonly class SpeciesFactor implements Factor
 
     public function number(LureFamily $lure): float
     {
-        return $lure->suits($this->species);
+        return $lure->habitat->suits($this->species);
     }
 
     public function effect(LureFamily $lure): Effect
