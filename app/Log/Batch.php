@@ -74,6 +74,12 @@ final class Batch
         return $last;
     }
 
+    /** All casts of the day, those waiting counted in. */
+    public function casts(): int
+    {
+        return array_sum(array_map(static fn (array $s): int => $s['deleted_at'] === null ? (int) $s['cast_count'] : 0, $this->stints()));
+    }
+
     /** Whether a boat told where it was. */
     public function hasFixes(): bool
     {
@@ -152,7 +158,7 @@ final class Batch
     private function stints(): array
     {
         return $this->stints ??= DB::table('stints')->where('trip_id', $this->trip->id)->orderBy('started_at')->orderBy('seq')
-            ->get(['id', 'started_at', 'spot', 'spot_id', 'structure', 'cover', 'cover_part', 'cast_count', 'deleted_at'])
+            ->get(['id', 'started_at', 'spot', 'spot_id', 'structure', 'cover', 'cover_part', 'water_depth_ft', 'light', 'cast_count', 'deleted_at'])
             ->mapWithKeys(static fn (object $s): array => [$s->id => (array) $s])->all();
     }
 

@@ -14,14 +14,18 @@ use OldEddy\Log\Evidence\Contact as LoggedContact;
 use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Log\Evidence\Evidence;
 use OldEddy\Log\Evidence\Hooked;
+use OldEddy\Log\Evidence\LostBy;
 use OldEddy\Log\Evidence\OwnPast;
 use OldEddy\Log\Evidence\Pattern;
 use OldEddy\Log\Evidence\Stint as LoggedStint;
 use OldEddy\Log\Evidence\SunTurns;
 use OldEddy\Log\Evidence\Turn as LoggedTurn;
 use OldEddy\Log\Next\Choices;
+use OldEddy\Log\Next\Manner;
 use OldEddy\Log\Next\Move;
 use OldEddy\Log\Next\NextMove;
+use OldEddy\Log\Next\TimeLeft;
+use OldEddy\Reading\Groups;
 use OldEddy\Reading\Reading;
 
 /** A day's log as the core weighs it. */
@@ -40,7 +44,7 @@ final readonly class DayEvidence
     public array $turns;
 
     /** @param  Collection<int, Stint>  $stints of the trip, with their contacts, in order of time */
-    public function __construct(Trip $trip, Collection $stints, public Reading $reading, public Choices $choices = new Choices)
+    public function __construct(Trip $trip, Collection $stints, public Reading $reading, public Choices $choices = new Choices, ?TimeLeft $time = null)
     {
         $this->past = $trip->drill_seed === null ? History::before($trip, $reading) : new OwnPast(0, 0, 0.0);
         $this->turns = array_values(
@@ -50,7 +54,9 @@ final readonly class DayEvidence
         $sun = $reading->day->sunDay === null || $trip->drill_seed !== null ? [] : SunTurns::of($reading->day->sunDay, (string) $trip->conditions['date']);
         $this->evidence = Evidence::weigh(array_values($stints->map(self::stint(...))->all()), $this->past->prior(), [...$this->turns, ...$sun]);
         $this->pattern = Pattern::in($this->evidence);
-        $this->next = NextMove::after($this->evidence, $this->pattern, $trip->user->schools(), $reading->stage->stage === Stage::Winter, $choices);
+        $stage = $reading->stage->stage;
+        $manner = new Manner($trip->user->schools(), $stage === Stage::Winter, Groups::expected($reading->day, $stage), $time ?? new TimeLeft);
+        $this->next = NextMove::after($this->evidence, $this->pattern, $choices, $manner);
     }
 
     private static function stint(Stint $stint): LoggedStint
@@ -62,6 +68,9 @@ final readonly class DayEvidence
             $stint->cast_count,
             null,
             array_values($stint->contacts->map(self::contact(...))->all()),
+            $stint->water_depth_ft,
+            $stint->weight_oz,
+            $stint->length_in,
         );
     }
 
@@ -73,6 +82,9 @@ final readonly class DayEvidence
             $contact->length_in,
             $contact->hooked === null ? null : Hooked::from($contact->hooked),
             $contact->at_cast,
+            $contact->depth_ft,
+            $contact->weight_lb,
+            $contact->lost_by === null ? null : LostBy::from($contact->lost_by),
         );
     }
 }

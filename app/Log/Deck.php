@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Drill\DrillFish;
 use App\Log\Kinds\StintFields;
 use App\Models\Contact;
 use App\Models\Dispute;
@@ -16,7 +17,11 @@ use App\Show\Units;
 use App\Show\Word;
 use App\Waters\DayRoute;
 use Illuminate\Database\Eloquent\Collection;
+use LogicException;
+use OldEddy\Basics\Said;
+use OldEddy\Choice\Color\ColorChoice;
 use OldEddy\Choice\Lineup\Setup;
+use OldEddy\Choice\Lineup\Variants;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Log\Evidence\Limits;
 use OldEddy\Log\Evidence\TurnKind;
@@ -56,8 +61,12 @@ final readonly class Deck
     {
         $this->reading = WaterReader::read(Settler::settle($trip->told()));
         $this->stints = $trip->stints()->with('contacts')->get();
-        $this->toFish = new ToFish($trip, $this->reading, $this->stints);
-        $this->day = new DayEvidence($trip, $this->stints, $this->reading, $this->toFish->choices);
+        $hidden = $trip->drill_seed === null ? null : DrillFish::now($trip);
+        $this->toFish = new ToFish($trip, $this->reading, $this->stints, $hidden?->choices);
+        $time = $hidden->time ?? DayClock::left(
+            $trip, $this->reading, $this->stints->first()?->started_at->format('H:i'), $this->stints->last()?->started_at->format('H:i'),
+        );
+        $this->day = new DayEvidence($trip, $this->stints, $this->reading, $this->toFish->choices, $time);
     }
 
     /** @return list<Untested> what was possible today and the log does not show */
@@ -99,6 +108,7 @@ final readonly class Deck
             'drill' => $this->trip->drill_seed !== null,
             'stints' => array_values($this->stints->map($this->stint(...))->all()),
             'rods' => array_values($this->toFish->rods->map(fn (RackSlot $rod, int $i): array => $this->rod($rod, $i, $conditions, $slices))->all()),
+            'parts' => array_map($this->parts(...), $this->toFish->variants),
             'spots' => $this->spots(),
             'next' => array_map($this->move(...), $this->day->next),
             'sum' => $this->units->say($this->day->pattern->text),
@@ -139,8 +149,8 @@ final readonly class Deck
     {
         return [
             'id' => $stint->id, 'at' => $stint->started_at->format('Y-m-d\TH:i:s'), 'spot' => $stint->spot,
-            'rod' => Presentation::key($stint->lure, $stint->color),
-            'lure' => Word::of($stint->lure), 'angler' => $stint->angler, 'casts' => $stint->cast_count, 'cover_part' => $stint->cover_part,
+            'rod' => Presentation::key($stint->lure, $stint->color), ...$stint->only(RackSlot::PRESENTATION),
+            'lure_key' => $stint->lure, 'lure' => Word::of($stint->lure), 'angler' => $stint->angler, 'casts' => $stint->cast_count, 'cover_part' => $stint->cover_part,
             'light' => $stint->light,
             'contacts' => array_values($stint->contacts->map($this->contact(...))->all()),
         ];
@@ -166,12 +176,11 @@ final readonly class Deck
     private function rod(RackSlot $rod, int $i, string $conditions, array $known): array
     {
         $setup = $this->toFish->setups[$i];
-        $key = substr(hash('sha256', implode('/', [$conditions, $i, $rod->lure, $rod->depth_ft, (int) $this->units->metric])), 0, 16);
+        $key = substr(hash('sha256', implode('/', [$conditions, $i, serialize($rod->only(RackSlot::PRESENTATION)), (int) $this->units->metric])), 0, 16);
 
         return [
-            'key' => Presentation::key($rod->lure, $rod->color), 'lure' => $rod->lure, 'color' => $rod->color, 'depth_ft' => $rod->depth_ft,
-            'retrieve' => $rod->retrieve,
-            'name' => Word::of($rod->lure), 'how' => Word::of($rod->color).' · '.$this->units->depth($rod->depth_ft).' · '.Word::of($rod->retrieve),
+            'key' => Presentation::key($rod->lure, $rod->color), ...$rod->only(RackSlot::PRESENTATION),
+            'name' => Word::of($rod->lure),
             'cadence' => $this->units->say($setup->cadence->text), 'slice_key' => $key,
             'slice' => in_array($key, $known, true) ? null : $this->slice($setup, "rod-{$i}"),
         ];
@@ -188,7 +197,7 @@ final readonly class Deck
         return array_map(fn (Fishable $p): array => ['name' => $p->name, 'about' => implode(', ', array_filter([
             $p->structure === null ? null : Word::of($p->structure),
             $p->cover === null ? null : Word::of($p->cover),
-            $p->depthFt === null ? null : $this->units->depth($p->depthFt),
+            $p->waterDepthFt === null ? null : $this->units->depth($p->waterDepthFt),
             $p->light,
         ]))], $this->toFish->choices->places);
     }
@@ -199,9 +208,8 @@ final readonly class Deck
         $offer = $move->offer;
         $present = $this->stints->last();
         // An offer of what is fished already needs no key.
-        $other = $offer !== null
-            && ($present === null || $offer->place->name !== $present->spot
-                || $offer->presentation->lure !== $present->lure || $offer->presentation->color !== $present->color);
+        $other = $offer !== null && ($present === null || $offer->place->name !== $present->spot
+            || $offer->presentation !== $this->toFish->choices->presentation($this->day->evidence->last() ?? throw new LogicException('No stint was weighed.')));
 
         return [
             'action' => ucfirst($move->action->words()), 'text' => $this->units->say($move->text), 'rule' => $move->ruleId,
@@ -209,10 +217,42 @@ final readonly class Deck
             'sure' => $move->sure(), 'unless' => $move->unless === null ? null : "Changed by: {$move->unless}.",
             'offer' => $other ? [
                 'spot' => $offer->place->name,
-                'rod' => Presentation::key($offer->presentation->lure, $offer->presentation->color),
-                'words' => ucfirst(Word::of($offer->presentation->lure))." at {$offer->place->name}",
+                ...$this->presentation($offer->presentation),
+                'words' => $this->units->say(Said::capital(Said::joined($offer->presentation->words($this->inHand()), ' at ', $offer->place->name))),
             ] : null,
         ];
+    }
+
+    /** @return array<string, mixed> as a stint begins with it */
+    private function presentation(Presentation $shown): array
+    {
+        $rod = $this->toFish->rods->first(static fn (RackSlot $r): bool => $r->lure === $shown->lure);
+
+        return [
+            'lure' => $shown->lure, 'color' => $shown->color, 'retrieve' => $shown->retrieve, 'depth_ft' => $shown->depthFt ?? $rod?->depth_ft,
+            'weight_oz' => $shown->weightOz, 'length_in' => $shown->lengthIn,
+        ];
+    }
+
+    private function inHand(): ?Presentation
+    {
+        $last = $this->day->evidence->last();
+
+        return $last === null ? null : $this->toFish->choices->presentation($last);
+    }
+
+    /** @return array<string, list<array{value: string|float, words: string}>> what makes sense to change about a lure, by part (R22) */
+    private function parts(Variants $variants): array
+    {
+        $words = static fn (array $values, callable $say): array => array_map(static fn (string|float $v): array => ['value' => $v, 'words' => $say($v)], $values);
+
+        return array_filter([
+            'color' => array_map(static fn (ColorChoice $c): array => ['value' => $c->family->value, 'words' => Word::of($c->family->value)], $variants->colors),
+            'weight_oz' => $words($variants->weightsOz, fn (float $oz): string => $this->units->weight($oz)),
+            'length_in' => $words($variants->lengthsIn, fn (float $in): string => $this->units->size($in)),
+            'retrieve' => $words($variants->retrieves, Word::of(...)),
+            'depth_ft' => $words($variants->depthsFt, fn (float $ft): string => $this->units->depth($ft)),
+        ], static fn (array $options): bool => count($options) > 1);
     }
 
     /** @return array{id: string, words: string} */

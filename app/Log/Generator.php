@@ -42,12 +42,12 @@ final class Generator
      *
      * @param  array<string, mixed>  $conditions
      */
-    public function day(int $seed, string $name, Lake $lake, array $conditions, int $casts): void
+    public function day(int $seed, string $name, Lake $lake, array $conditions, float $minutes): void
     {
         $stand = WaterReader::read(Settler::settle(ConditionsReader::read($conditions)))->stand;
         $places = $lake->spots->map(static fn (LakeSpot $s): Fishable => $s->place()->toFish($stand->middleFt(), 0.0))->all();
         $day = HiddenDay::of($seed, new Choices(array_values($places), DrillWater::choices()->presentations));
-        $this->keep($name, $conditions, "day {$seed}", Outing::fish($day, new FollowsAdvice, $casts)->stints, $lake);
+        $this->keep($name, $conditions, "day {$seed}", Outing::fish($day, new FollowsAdvice, $minutes)->stints, $lake);
     }
 
     /**
@@ -69,12 +69,12 @@ final class Generator
                 $place = $offers->places[($n * 7 + intdiv($n, 11)) % count($offers->places)];
                 $lure = $offers->presentations[($n * 3 + intdiv($n, 5)) % count($offers->presentations)];
                 $at = sprintf('2026-05-02T%02d:%02d:00', 6 + intdiv($i * 25, 60), $i * 25 % 60);
-                $log[] = new Stint($at, [...$place->levels(), ...$lure->levels()], $place->depthFt, 20, null, array_map(
+                $log[] = new Stint($at, [...$place->levels(), ...$lure->levels()], null, 20, null, array_map(
                     static fn (int $k): Contact => new Contact($kinds[($n + $k) % count($kinds)], atCast: 1 + ($n + 3 * $k) % 20),
                     range(1, max(1, $due)),
-                ));
+                ), $place->waterDepthFt);
                 if ($due === 0) {
-                    $log[count($log) - 1] = new Stint($log[count($log) - 1]->at, $log[count($log) - 1]->levels, $place->depthFt, 20, null, []);
+                    $log[count($log) - 1] = new Stint($log[count($log) - 1]->at, $log[count($log) - 1]->levels, null, 20, null, [], $place->waterDepthFt);
                 }
             }
             $this->keep("Generated day {$n}", $conditions, "bulk {$n}", $log);
@@ -100,7 +100,8 @@ final class Generator
             $stints[] = [
                 'id' => $id, 'trip_id' => $trip->id, 'started_at' => $at->format('Y-m-d H:i:s'), 'spot' => $stint->levels['spot'],
                 'spot_id' => $spots[$stint->levels['spot']] ?? null, 'lure' => $stint->levels['lure'],
-                'color' => $stint->levels['color'], 'retrieve' => $stint->levels['retrieve'], 'depth_ft' => $stint->depthFt,
+                'color' => $stint->levels['color'], 'retrieve' => $stint->levels['retrieve'], 'depth_ft' => $stint->depthFt ?? $stint->waterDepthFt ?? 0.0,
+                'water_depth_ft' => $stint->waterDepthFt, 'weight_oz' => $stint->weightOz, 'length_in' => $stint->lengthIn,
                 'structure' => $stint->levels['structure'] ?? null,
                 'cover' => $stint->levels['cover'] ?? null, 'cover_part' => $stint->levels['cover_part'] ?? null,
                 'light' => $stint->levels['light'] ?? null, 'cast_count' => $stint->casts,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Day\Kept;
 use App\Models\RackSlot;
 use App\Models\Stint;
 use App\Models\Trip;
@@ -12,18 +13,23 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Collection as Plain;
 use OldEddy\Choice\Lineup\Entry;
 use OldEddy\Choice\Lineup\Setup;
-use OldEddy\Choice\Lineup\Wish;
+use OldEddy\Choice\Lineup\Variants;
 use OldEddy\Choice\Lures\Catalog;
+use OldEddy\Day\Conditions\Cover;
+use OldEddy\Day\Conditions\Structure;
 use OldEddy\Drill\DrillWater;
+use OldEddy\Log\Evidence\Stint as LoggedStint;
 use OldEddy\Log\Next\Choices;
 use OldEddy\Log\Next\Fishable;
 use OldEddy\Log\Next\Presentation;
+use OldEddy\Plan\PlaceFits;
 use OldEddy\Plan\Plan;
 use OldEddy\Plan\Planner;
 use OldEddy\Reading\Reading;
 use OldEddy\Where\Places\RankedPlace;
+use OldEddy\Where\Route\RoughWays;
 
-/** What can be fished on a day: the rods on the rack and the spots, ready to be offered. */
+/** What can be fished on a day: the rods on the rack with what makes sense to change about each, and the spots, ready to be offered. */
 final readonly class ToFish
 {
     /** So many of the lake's spots are offered, the best of the hour. */
@@ -35,6 +41,9 @@ final readonly class ToFish
     /** @var array<int, Setup> as each rod is fished, by its place among the rods */
     public array $setups;
 
+    /** @var array<string, Variants> what makes sense to change, by lure (R22) */
+    public array $variants;
+
     public Choices $choices;
 
     /** The day on its lake, where it has one. */
@@ -44,77 +53,87 @@ final readonly class ToFish
     public ?Plan $plan;
 
     /** @param  Collection<int, Stint>  $stints  of the day, in order of time */
-    public function __construct(Trip $trip, Reading $reading, Collection $stints)
+    public function __construct(private Trip $trip, private Reading $reading, Collection $stints, ?Choices $hidden = null)
     {
-        $scores = [];
         $this->onLake = $trip->lake === null || $trip->drill_seed !== null ? null : new DayOnLake($trip, $trip->lake);
-        $this->plan = $plan = $trip->drill_seed === null ? Planner::planFor($reading) : null;
-        if ($plan === null) {
-            $rods = collect(DrillWater::choices()->presentations)->map(
-                static fn (Presentation $p): RackSlot => new RackSlot(
-                    ['lure' => $p->lure, 'color' => $p->color, 'depth_ft' => $reading->stand->middleFt(), 'retrieve' => $p->retrieve],
-                ),
-            );
-        } else {
-            foreach ($plan->lineup as $entry) {
-                $scores[$entry->lure->key] = $entry->score;
-            }
-            $rods = $trip->rack->isNotEmpty() ? $trip->rack->toBase() : collect($plan->rods)->map(self::slot(...));
-        }
-        $fished = $stints->toBase()->map(static fn (Stint $stint): RackSlot => new RackSlot($stint->only(['lure', 'color', 'depth_ft', 'retrieve'])));
+        $this->plan = $plan = $hidden === null ? Planner::planFor($reading) : null;
+        $fished = $stints->toBase()->map(static fn (Stint $stint): RackSlot => new RackSlot($stint->only(RackSlot::PRESENTATION)));
+        $rods = match (true) {
+            $hidden !== null => collect(DrillWater::rods())->map(static fn (Presentation $p): RackSlot => RackSlot::of($p, $reading->stand->middleFt())),
+            $trip->rack->isNotEmpty() => $trip->rack->toBase(),
+            default => collect($plan->rods ?? [])->map(self::slot(...)),
+        };
         $this->rods = $rods->concat($fished->reverse())->unique(static fn (RackSlot $r): string => Presentation::key($r->lure, $r->color))->values();
-        $this->setups = $this->rods->map(static fn (RackSlot $r): Setup => Setup::of(Catalog::get($r->lure), $reading, new Wish(depthFt: $r->depth_ft)))->all();
-        $worst = $scores === [] ? 1.0 : min($scores);
-        $this->choices = new Choices(
-            $trip->drill_seed !== null ? DrillWater::choices()->places : $this->places($reading, $stints),
-            array_values($this->rods->map(
-                fn (RackSlot $r, int $i): Presentation => new Presentation(
-                    $r->lure,
-                    $r->color,
-                    $r->retrieve,
-                    $this->setups[$i]->cadence->meanSpeedFtS(),
-                    Catalog::get($r->lure)->appeal->compact,
-                    $scores[$r->lure] ?? $worst,
-                    $r->depth_ft,
-                ),
-            )->all()),
-        );
+        $this->setups = $this->rods->map(static fn (RackSlot $r): Setup => Setup::of(Catalog::get($r->lure), $reading, $r->wish()))->all();
+        $variants = [];
+        foreach ($this->setups as $setup) {
+            $variants[$setup->lure->key] ??= Variants::of($setup->lure, $reading, $setup);
+        }
+        $this->variants = $variants;
+        $this->choices = $hidden ?? new Choices($this->places($stints), $this->presentations());
     }
 
     private static function slot(Entry $rod): RackSlot
     {
-        return new RackSlot(
-            [
-                'lure' => $rod->lure->key, 'color' => $rod->colors()[0]->family->value, 'depth_ft' => $rod->setup()->depthFt,
-                'retrieve' => $rod->setup()->cadence->key,
-            ],
-        );
+        $setup = $rod->setup();
+
+        return new RackSlot([
+            'lure' => $rod->lure->key, 'color' => $rod->colors()[0]->family->value, 'depth_ft' => $setup->depthFt, 'retrieve' => $setup->cadence->key,
+            'weight_oz' => $setup->spec->weightOz ?: null, 'length_in' => $setup->spec->lengthIn,
+        ]);
+    }
+
+    /** @return list<Presentation> each rod as it is, and with one part changed at a time (M9) */
+    private function presentations(): array
+    {
+        $scores = [];
+        foreach ($this->plan->lineup ?? [] as $entry) {
+            $scores[$entry->lure->key] = $entry->score;
+        }
+        $worst = $scores === [] ? 1.0 : min($scores);
+        $made = [];
+        foreach ($this->rods as $i => $rod) {
+            $as = $rod->presentation($this->setups[$i], $scores[$rod->lure] ?? $worst);
+            array_push($made, $as, ...$as->changed($this->variants[$rod->lure]));
+        }
+
+        return $made;
     }
 
     /**
      * @param  Collection<int, Stint>  $stints
      * @return list<Fishable>
      */
-    private function places(Reading $reading, Collection $stints): array
+    private function places(Collection $stints): array
     {
-        $fished = array_values($stints->toBase()->groupBy('spot')->map(static function (Plain $here, string $name): Fishable {
-            /** @var Stint $last */
-            $last = $here->last();
-
-            return new Fishable($name, $last->structure, $last->cover, $last->cover_part, $last->light, $last->depth_ft);
-        })->all());
-        if ($this->onLake === null) {
-            return $fished;
-        }
+        $fished = array_values($stints->toBase()->groupBy('spot')->map(static fn (Plain $here): Fishable => self::fished($here->last()))->all());
         $known = array_map(static fn (Fishable $p): string => $p->name, $fished);
-        $marked = array_map(
-            static fn (RankedPlace $r): Fishable => $r->place->toFish($reading->stand->middleFt(), $reading->day->riseFt()),
-            $this->onLake->ranked($reading->day->minuteOfDay),
+        $marked = $this->onLake === null ? [] : array_map(
+            fn (RankedPlace $r): Fishable => $r->place->toFish($this->reading->stand->middleFt(), $this->reading->day->riseFt()),
+            $this->onLake->ranked($this->reading->day->minuteOfDay),
         );
+        $marked = array_slice(array_values(array_filter($marked, static fn (Fishable $p): bool => ! in_array($p->name, $known, true))), 0, self::MARKED);
+        $ways = $this->onLake?->minutesFrom($stints->last()?->spot) ?? [];
 
-        return [
-            ...$fished,
-            ...array_slice(array_values(array_filter($marked, static fn (Fishable $p): bool => ! in_array($p->name, $known, true))), 0, self::MARKED),
-        ];
+        return array_map(fn (Fishable $p): Fishable => $p->with($ways[$p->name] ?? RoughWays::UNKNOWN_MIN, $this->fits($p)), [...$fished, ...$marked]);
+    }
+
+    private static function fished(Stint $last): Fishable
+    {
+        return new Fishable($last->spot, $last->structure, $last->cover, $last->cover_part, $last->light, $last->water_depth_ft);
+    }
+
+    /** @return array<string, float> how each lure of the rods fits a place by its own lineup (M21) */
+    private function fits(Fishable $place): array
+    {
+        $lures = array_keys($this->variants);
+        $what = implode('|', ['fits', $place->structure, $place->cover, LoggedStint::depthLevel($place->waterDepthFt), $place->light, ...$lures]);
+        $structure = Structure::tryFrom((string) $place->structure);
+        $cover = Cover::tryFrom((string) $place->cover);
+        $day = $this->reading->day;
+
+        return $lures === [] ? [] : Kept::of(
+            hash('sha256', $what), $day, static fn (): array => PlaceFits::at($day, $structure, $cover, $place->waterDepthFt, $place->light, $lures),
+        );
     }
 }

@@ -28,6 +28,8 @@ use OldEddy\Log\Fish\StandardWeight;
  * @property ?string $hooked
  * @property ?string $forage seen or spat up
  * @property ?float $depth_ft
+ * @property ?float $weight_lb
+ * @property ?string $lost_by
  * @property ?string $cover
  * @property ?string $cover_part
  * @property ?string $light
@@ -41,7 +43,7 @@ final class Contact extends Model
 
     protected $fillable = [
         'id', 'trip_id', 'stint_id', 'at', 'kind', 'at_cast', 'species', 'length_in', 'hooked', 'forage', 'depth_ft', 'cover', 'cover_part', 'light',
-        'lat', 'lon',
+        'lat', 'lon', 'weight_lb', 'lost_by',
     ];
 
     /** About what the fish weighed, from its length; its species is the day's unless the log says otherwise (rule D10). */
@@ -63,6 +65,6 @@ final class Contact extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['at' => 'datetime', 'length_in' => 'float', 'depth_ft' => 'float', 'lat' => 'float', 'lon' => 'float', 'at_cast' => 'integer'];
+        return ['at' => 'datetime', 'length_in' => 'float', 'depth_ft' => 'float', 'weight_lb' => 'float', 'lat' => 'float', 'lon' => 'float', 'at_cast' => 'integer'];
     }
 }

@@ -5,23 +5,58 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use OldEddy\Choice\Lineup\Setup;
+use OldEddy\Choice\Lineup\Wish;
+use OldEddy\Choice\Lures\Catalog;
+use OldEddy\Log\Next\Presentation;
 
 /**
- * One rigged rod of a day.
+ * One rigged rod of a day. Several may carry one family, each in a color of its own.
  *
  * @property int $trip_id
  * @property string $lure
  * @property string $color
  * @property float $depth_ft
  * @property string $retrieve
+ * @property ?float $weight_oz
+ * @property ?float $length_in
  */
 final class RackSlot extends Model
 {
-    protected $fillable = ['trip_id', 'lure', 'color', 'depth_ft', 'retrieve'];
+    /** What is in the hand with this rod (R22). */
+    public const PRESENTATION = ['lure', 'color', 'depth_ft', 'retrieve', 'weight_oz', 'length_in'];
+
+    protected $fillable = ['trip_id', ...self::PRESENTATION];
+
+    protected $attributes = ['weight_oz' => null, 'length_in' => null];
+
+    /** A rod with this presentation; where it says no depth, it runs at this one. */
+    public static function of(Presentation $shown, float $depthFt): self
+    {
+        return new self([
+            'lure' => $shown->lure, 'color' => $shown->color, 'depth_ft' => $shown->depthFt ?? $depthFt, 'retrieve' => $shown->retrieve,
+            'weight_oz' => $shown->weightOz, 'length_in' => $shown->lengthIn,
+        ]);
+    }
+
+    /** What the angler wants done with it. */
+    public function wish(): Wish
+    {
+        return new Wish(weightOz: $this->weight_oz, depthFt: $this->depth_ft, lengthIn: $this->length_in, cadence: $this->retrieve);
+    }
+
+    /** It as it is fished, with how well its lure fits the day. */
+    public function presentation(Setup $setup, float $fit): Presentation
+    {
+        return new Presentation(
+            $this->lure, $this->color, $this->retrieve, $setup->cadence->meanSpeedFtS(), Catalog::get($this->lure)->appeal->compact, $fit, $this->depth_ft,
+            $this->weight_oz, $this->length_in, Presentation::key($this->lure, $this->color),
+        );
+    }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['depth_ft' => 'float'];
+        return ['depth_ft' => 'float', 'weight_oz' => 'float', 'length_in' => 'float'];
     }
 }

@@ -20,7 +20,10 @@ use Illuminate\Support\Carbon;
  * @property string $spot
  * @property string $lure
  * @property string $color
- * @property float $depth_ft
+ * @property float $depth_ft of the lure
+ * @property ?float $water_depth_ft
+ * @property ?float $weight_oz
+ * @property ?float $length_in
  * @property string $retrieve
  * @property ?string $structure
  * @property ?string $cover
@@ -38,7 +41,7 @@ final class Stint extends Model
 
     protected $fillable = [
         'id', 'trip_id', 'started_at', 'spot', 'lure', 'color', 'depth_ft', 'retrieve', 'structure', 'cover', 'cover_part', 'light', 'angler',
-        'cast_count',
+        'cast_count', 'water_depth_ft', 'weight_oz', 'length_in',
     ];
 
     /** @return HasMany<Contact, $this> */
@@ -53,6 +56,6 @@ final class Stint extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['started_at' => 'datetime', 'depth_ft' => 'float', 'cast_count' => 'integer'];
+        return ['started_at' => 'datetime', 'depth_ft' => 'float', 'water_depth_ft' => 'float', 'weight_oz' => 'float', 'length_in' => 'float', 'cast_count' => 'integer'];
     }
 }

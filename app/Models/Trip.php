@@ -34,6 +34,7 @@ use OldEddy\Reading\WaterReader;
  * @property ?array<string, mixed> $route what the day's route was asked for and is
  * @property ?int $drill_seed the hidden day that is practised on
  * @property ?string $stage
+ * @property int $casts_made
  * @property ?string $clarity
  * @property ?Carbon $closed_at
  * @property User $user
@@ -41,6 +42,8 @@ use OldEddy\Reading\WaterReader;
  */
 final class Trip extends Model
 {
+    private const STEP_MIN = 10;
+
     /** @var list<string>|null what its fish were seen eating, as far as it was asked */
     private ?array $seen = null;
 
@@ -48,7 +51,7 @@ final class Trip extends Model
 
     protected $attributes = [
         'closed_at' => null, 'measured' => null, 'boat' => null, 'drill_seed' => null, 'stage' => null, 'clarity' => null, 'lake_id' => null,
-        'route' => null,
+        'route' => null, 'casts_made' => 0,
     ];
 
     /** @return BelongsTo<User, $this> */
@@ -147,10 +150,15 @@ final class Trip extends Model
         );
     }
 
-    /** @return array<string, mixed> the conditions as they were typed, and where nothing was, as the boat measured them; with the forage that fish showed */
+    /**
+     * @return array<string, mixed> the conditions as they were typed, and where nothing was, as the boat measured them; with the
+     *                              forage that fish showed, and under way at the time it is (W20)
+     */
     public function known(): array
     {
         $known = array_replace_recursive($this->measured ?? [], $this->conditions);
+        $now = $this->timeUnderWay();
+        $known = $now === null ? $known : ['time' => $now] + $known;
         $seen = $this->forageSeen();
 
         return $seen === [] ? $known : ['forage' => array_values(array_unique([...($known['forage'] ?? []), ...$seen]))] + $known;
@@ -232,6 +240,24 @@ final class Trip extends Model
     public function plan(): Plan
     {
         return Planner::plan($this->told());
+    }
+
+    /** Whether it is being fished now: it is today, open, and casts were made. */
+    public function isUnderWay(): bool
+    {
+        return $this->isOpen() && $this->casts_made > 0 && $this->drill_seed === null && $this->now()->toDateString() === ($this->conditions['date'] ?? null);
+    }
+
+    /** Now, as the clock at its water shows it. */
+    public function now(): Carbon
+    {
+        return Carbon::now($this->conditions['timezone'] ?? 'UTC');
+    }
+
+    /** The time that its reading takes while it is under way, "10:20": in steps, since what is reckoned is kept as long (W20). */
+    private function timeUnderWay(): ?string
+    {
+        return $this->isUnderWay() ? $this->now()->floorMinutes(self::STEP_MIN)->format('H:i') : null;
     }
 
     public function isOpen(): bool

@@ -100,6 +100,24 @@ final readonly class Units
         return $this->metric ? Length::fromMetres($size / 100)->inches() : $size;
     }
 
+    /** The weight of a fish in the angler's unit. */
+    public function showWeight(float $pounds): float
+    {
+        return $this->metric ? round(Mass::fromPounds($pounds)->grams() / 1000, 2) : round($pounds, 2);
+    }
+
+    /** The weight of a fish in the angler's unit, in pounds. */
+    public function takeWeight(float $weight): float
+    {
+        return $this->metric ? Mass::fromGrams($weight * 1000)->pounds() : $weight;
+    }
+
+    /** The word for the unit of a fish's weight. */
+    public function weightWord(): string
+    {
+        return $this->metric ? 'kg' : 'lb';
+    }
+
     /** The word for the unit of a fish's length. */
     public function sizeWord(): string
     {

@@ -9,6 +9,7 @@ use App\Models\Lake;
 use App\Models\LakeSpot;
 use App\Models\Trip;
 use Closure;
+use OldEddy\Basics\Units\Speed;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Pictures\Ribbon\Fished;
@@ -19,6 +20,7 @@ use OldEddy\Where\Places\OwnRecord;
 use OldEddy\Where\Places\Place;
 use OldEddy\Where\Places\PlaceRanking;
 use OldEddy\Where\Places\RankedPlace;
+use OldEddy\Where\Route\RoughWays;
 use OldEddy\Where\Shade\ShadeDay;
 
 /** A day on its lake: the spots as places, what one's own log says of them, and the ranking by the hour. */
@@ -26,6 +28,9 @@ final class DayOnLake
 {
     /** So many banks get a line on the ribbon. */
     private const SHADES = 3;
+
+    /** How fast one goes where no route says it. */
+    private const USUAL_MPH = 15.0;
 
     /** So many lookalikes are told. */
     private const ALIKE = 5;
@@ -76,6 +81,19 @@ final class DayOnLake
     public function at(int $minute): Hour
     {
         return Hour::of($this->day, $minute, $this->deepestFt);
+    }
+
+    /** @return array<string, float> about how many minutes it is from a spot to each, by name; nothing where the spot is not marked */
+    public function minutesFrom(?string $name): array
+    {
+        $here = array_column($this->spots, null, 'name')[$name] ?? null;
+        $speed = Speed::fromMph((float) ($this->trip->route['asked']['speed_mph'] ?? self::USUAL_MPH));
+        $minutes = [];
+        foreach ($here === null ? [] : $this->spots as $spot) {
+            $minutes[$spot->name] = $spot->id === $here->id ? 0.0 : RoughWays::minutes($here->position(), $spot->position(), $speed);
+        }
+
+        return $minutes;
     }
 
     /** @param  list<string>  $names */

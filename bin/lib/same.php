@@ -174,7 +174,7 @@ function answers(): iterable
         );
     }
     for ($seed = 1; $seed <= 25; $seed++) {
-        yield "day {$seed}" => Outing::fish(HiddenDay::of($seed, DrillWater::choices()), new FollowsAdvice, 200)->stints;
+        yield "day {$seed}" => Outing::fish(HiddenDay::of($seed, DrillWater::choices()), new FollowsAdvice, 150.0)->stints;
     }
 }
 

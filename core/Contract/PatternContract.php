@@ -9,10 +9,15 @@ use OldEddy\Day\Season\Stage;
 use OldEddy\Log\Evidence\Evidence;
 use OldEddy\Log\Evidence\LevelEvidence;
 use OldEddy\Log\Evidence\Pattern;
+use OldEddy\Log\Evidence\Shared;
+use OldEddy\Log\Evidence\Showed;
 use OldEddy\Log\Evidence\Stint;
 use OldEddy\Log\Evidence\TellApart;
+use OldEddy\Log\Next\Manner;
 use OldEddy\Log\Next\Move;
 use OldEddy\Log\Next\NextMove;
+use OldEddy\Reading\Groups;
+use OldEddy\Reading\WaterReader;
 
 /** Evidence, pattern and next move as plain arrays, as docs/schema/pattern.out.json describes them. */
 final class PatternContract
@@ -39,10 +44,40 @@ final class PatternContract
             ],
             'confounded' => array_map(static fn (array $group): array => array_map(strval(...), $group), $evidence->confounded),
             'tell_apart' => self::tellApart($evidence),
-            'next' => array_map(
-                static fn (Move $m): array => ['action' => $m->action->value, 'text' => (string) $m->text, 'why' => $m->ruleId, 'unless' => $m->unless],
-                NextMove::after($evidence, $pattern, $log->schools, $log->stage === Stage::Winter),
+            'shared' => array_map(strval(...), Shared::levels($evidence->stints)),
+            'showed' => array_map(
+                static fn (Showed $s): array => ['spot' => $s->spot, 'lure' => $s->lure, 'kind' => $s->kind->value, 'at' => $s->at],
+                Showed::in($evidence->stints),
             ),
+            'next' => array_map(
+                static fn (Move $m): array => [
+                    'action' => $m->action->value, 'text' => (string) $m->text, 'why' => $m->ruleId, 'unless' => $m->unless, 'offer' => self::ofOffer($m),
+                ],
+                NextMove::after($evidence, $pattern, $log->atHand->choices, self::manner($log)),
+            ),
+        ];
+    }
+
+    private static function manner(ReadLog $log): Manner
+    {
+        $stage = $log->stage ?? ($log->day === null ? null : WaterReader::read($log->day)->stage->stage);
+
+        $inGroups = $log->day !== null && Groups::expected($log->day, $stage);
+
+        return new Manner($log->schools, $stage === Stage::Winter, $inGroups, $log->atHand->time, $log->atHand->goal, $log->atHand->practice);
+    }
+
+    /** @return ?array<string, mixed> */
+    private static function ofOffer(Move $move): ?array
+    {
+        if ($move->offer === null) {
+            return null;
+        }
+        $shown = $move->offer->presentation;
+
+        return [
+            'spot' => $move->offer->place->name, 'rod' => $shown->rod, 'lure' => $shown->lure, 'color' => $shown->color, 'weight_oz' => $shown->weightOz,
+            'length_in' => $shown->lengthIn, 'retrieve' => $shown->retrieve, 'depth_ft' => $shown->depthFt, 'casts' => $move->casts,
         ];
     }
 

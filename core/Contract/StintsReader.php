@@ -8,10 +8,13 @@ use OldEddy\Basics\Problem\Fields;
 use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Choice\Color\ColorFamily;
 use OldEddy\Choice\Lures\Catalog;
+use OldEddy\Day\Conditions\Settled;
+use OldEddy\Day\Conditions\Settler;
 use OldEddy\Day\Season\Stage;
 use OldEddy\Log\Evidence\Contact;
 use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Log\Evidence\Hooked;
+use OldEddy\Log\Evidence\LostBy;
 use OldEddy\Log\Evidence\Prior;
 use OldEddy\Log\Evidence\Stint;
 use OldEddy\Log\Evidence\Turn;
@@ -51,9 +54,34 @@ final class StintsReader
         }
         $schools = ConditionsReader::schools($in);
         $stage = $in->oneOf('stage', Stage::class);
+        $day = self::conditions($in);
+        $atHand = ChoicesReader::read($in, $day);
         $in->finish();
 
-        return new ReadLog($stints, $prior, array_values(array_filter($turns)), $schools, $stage);
+        return new ReadLog($stints, $prior, array_values(array_filter($turns)), $schools, $stage, $atHand, $day);
+    }
+
+    /** The day the log is of, where it was said, as for a plan; what is wrong with it is told under its own path. */
+    private static function conditions(Fields $in): ?Settled
+    {
+        $said = $in->take('conditions');
+        if ($said === null) {
+            return null;
+        }
+        if (! is_array($said) || array_is_list($said)) {
+            $in->problem('conditions', 'must be an object.');
+
+            return null;
+        }
+        try {
+            return Settler::settle(ConditionsReader::read($said));
+        } catch (InvalidInput $wrong) {
+            foreach ($wrong->problems as $problem) {
+                $in->problem("conditions.{$problem->path}", $problem->message);
+            }
+
+            return null;
+        }
     }
 
     private static function stint(Fields $in): Stint
@@ -84,6 +112,9 @@ final class StintsReader
             $casts ?? 0,
             self::number($in, 'stint', 'minutes'),
             array_values(array_filter($contacts)),
+            self::number($in, 'stint', 'water_depth_ft'),
+            self::number($in, 'stint', 'weight_oz'),
+            self::number($in, 'stint', 'length_in'),
         );
         $in->refuseOthers();
 
@@ -126,9 +157,12 @@ final class StintsReader
         $length = self::number($in, 'contact', 'length_in');
         $hooked = $in->oneOf('hooked', Hooked::class);
         $atCast = self::whole($in, 'contact', 'at_cast');
+        $depth = self::number($in, 'contact', 'depth_ft');
+        $weight = self::number($in, 'contact', 'weight_lb');
+        $lostBy = $in->oneOf('lost_by', LostBy::class);
         $in->refuseOthers();
 
-        return $kind === null ? null : new Contact($kind, $species, $length, $hooked, $atCast);
+        return $kind === null ? null : new Contact($kind, $species, $length, $hooked, $atCast, $depth, $weight, $lostBy);
     }
 
     private static function prior(Fields $in): Prior
@@ -144,7 +178,8 @@ final class StintsReader
         return new Prior(...$made);
     }
 
-    private static function word(Fields $in, string $key): ?string
+    /** One of the words that a stint has for a field, or null with the problem noted. */
+    public static function word(Fields $in, string $key): ?string
     {
         $word = $in->text($key, 20);
         $words = FieldTable::one('stint', $key)->options;
@@ -157,7 +192,8 @@ final class StintsReader
         return $word;
     }
 
-    private static function number(Fields $in, string $thing, string $path): ?float
+    /** A number within the limits of its field, or null with the problem noted. */
+    public static function number(Fields $in, string $thing, string $path): ?float
     {
         $field = FieldTable::one($thing, $path);
 

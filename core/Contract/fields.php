@@ -24,6 +24,7 @@ use OldEddy\Day\Season\Stage;
 use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Log\Evidence\Hooked;
 use OldEddy\Log\Evidence\Limits;
+use OldEddy\Log\Evidence\LostBy;
 use OldEddy\Where\Docks\Extra;
 
 // The fields: path => [kind, words, ...]; number and whole: unit, least, most; text: most characters; one and some: options,
@@ -106,6 +107,9 @@ return [
         'retrieve' => ['text', 'retrieve', 40],
         'angler' => ['text', 'angler', 40],
         'depth_ft' => ['number', 'depth', 'ft', 0, Limits::DEPTH_FT],
+        'water_depth_ft' => ['number', 'depth of the water', 'ft', 0, Limits::DEPTH_FT],
+        'weight_oz' => ['number', 'weight', 'oz', Limits::LEAST_WEIGHT_OZ, Limits::WEIGHT_OZ],
+        'length_in' => ['number', 'length', 'in', Limits::LEAST_LENGTH_IN, Limits::LURE_IN],
         'casts' => ['whole', 'casts', '', 0, Limits::CASTS],
         'minutes' => ['number', 'minutes', 'minutes', 0, 1440],
         'structure' => ['one', 'structure', Structure::class],
@@ -119,6 +123,8 @@ return [
         'length_in' => ['number', 'length', 'in', 1, Limits::LENGTH_IN],
         'hooked' => ['one', 'hooked', Hooked::class],
         'at_cast' => ['whole', 'cast', '', 0, Limits::CASTS],
+        'weight_lb' => ['number', 'weight', 'lb', 0.01, Limits::FISH_LB],
+        'lost_by' => ['one', 'how it was lost', LostBy::class],
         'forage' => ['one', 'forage', Forage::class],
         'depth_ft' => ['number', 'depth', 'ft', 0, Limits::DEPTH_FT],
         'cover' => ['one', 'cover', Cover::class],

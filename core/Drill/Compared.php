@@ -6,6 +6,7 @@ namespace OldEddy\Drill;
 
 use OldEddy\Drill\Habit\CoversWater;
 use OldEddy\Drill\Habit\FollowsAdvice;
+use OldEddy\Drill\Habit\Guide;
 use OldEddy\Drill\Habit\Habit;
 use OldEddy\Drill\Habit\RandomChanges;
 use OldEddy\Drill\Habit\SameLure;
@@ -17,26 +18,31 @@ use OldEddy\Log\Next\Choices;
 /** The next-move advice against fixed habits, over many hidden days. */
 final class Compared
 {
+    /** The advice against every habit, in minutes of an outing. */
+    public const DAY_MIN = 480.0;
+
     /**
-     * Mean weighted contacts of an outing by habit, and under "found" the share of the last quarter of the casts that the
-     * advice spent in the whole pattern.
+     * Mean weighted contacts of an outing by habit. Under "met" the share of the last quarter of the casts that the advice made in
+     * the whole pattern, under "wins" the share of the days on which it beats every habit.
      *
-     * @param  int  $time  of each outing, in casts
-     * @return array{advice: float, same_lure: float, random_changes: float, cover_water: float, found: float, wins: float}
+     * @param  float  $minutes  of each outing
+     * @return array{advice: float, guide: float, same_lure: float, random_changes: float, cover_water: float, met: float, wins: float}
      */
-    public static function habits(int $firstSeed, int $days, int $time, Choices $choices): array
+    public static function habits(int $firstSeed, int $days, float $minutes, Choices $water): array
     {
-        $sum = ['advice' => 0.0, 'same_lure' => 0.0, 'random_changes' => 0.0, 'cover_water' => 0.0, 'found' => 0.0, 'wins' => 0.0];
+        $sum = ['advice' => 0.0, 'guide' => 0.0, 'same_lure' => 0.0, 'random_changes' => 0.0, 'cover_water' => 0.0, 'met' => 0.0, 'wins' => 0.0];
         for ($seed = $firstSeed; $seed < $firstSeed + $days; $seed++) {
-            $day = HiddenDay::of($seed, $choices);
-            $advised = Outing::fish($day, new FollowsAdvice, $time);
-            $others = ['same_lure' => new SameLure($seed), 'random_changes' => new RandomChanges($seed), 'cover_water' => new CoversWater];
-            $others = array_map(static fn (Habit $h): float => Outing::fish($day, $h, $time)->weight(), $others);
+            $day = HiddenDay::of($seed, $water);
+            $advised = Outing::fish($day, new FollowsAdvice, $minutes);
+            $others = [
+                'guide' => new Guide, 'same_lure' => new SameLure($seed), 'random_changes' => new RandomChanges($seed), 'cover_water' => new CoversWater,
+            ];
+            $others = array_map(static fn (Habit $h): float => Outing::fish($day, $h, $minutes)->weight(), $others);
             $sum['advice'] += $advised->weight() / $days;
             foreach ($others as $habit => $weight) {
                 $sum[$habit] += $weight / $days;
             }
-            $sum['found'] += $advised->shareInPattern($day, intdiv($time, 4)) / $days;
+            $sum['met'] += $advised->shareInPattern() / $days;
             $sum['wins'] += ($advised->weight() > max($others) ? 1 : 0) / $days;
         }
 
@@ -44,11 +50,11 @@ final class Compared
     }
 
     /** The share (0 to 1) of outings on which a pattern is called confirmed after any stint, on days that have none. */
-    public static function falselyConfirmed(int $firstSeed, int $days, int $time, Choices $choices): float
+    public static function falselyConfirmed(int $firstSeed, int $days, float $minutes, Choices $water): float
     {
         $false = 0;
         for ($seed = $firstSeed; $seed < $firstSeed + $days; $seed++) {
-            $stints = Outing::fish(HiddenDay::of($seed, $choices, false), new FollowsAdvice, $time)->stints;
+            $stints = Outing::fish(HiddenDay::of($seed, $water, false), new FollowsAdvice, $minutes)->stints;
             $false += self::everConfirmed($stints) ? 1 : 0;
         }
 

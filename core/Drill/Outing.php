@@ -7,49 +7,55 @@ namespace OldEddy\Drill;
 use OldEddy\Drill\Habit\Habit;
 use OldEddy\Log\Evidence\Contact;
 use OldEddy\Log\Evidence\Stint;
+use OldEddy\Log\Evidence\Turn;
+use OldEddy\Log\Evidence\TurnKind;
 use OldEddy\Log\Next\Offer;
+use OldEddy\Log\Next\TimeLeft;
 
-/** One way of fishing a hidden day: its log. Time is counted in casts; going to another place and tying on cost some. */
+/** One way of fishing a hidden day: its log. Going to another place and tying on cost some. */
 final readonly class Outing
 {
-    /** What a change of place and a change of lure cost, in casts not made. Basis: our own choice. */
-    private const RUN = 6;
-
-    private const TIE = 1;
+    private const LAST_QUARTER = 0.75;
 
     /** @param  list<Stint>  $stints */
-    private function __construct(public array $stints)
+    private function __construct(public array $stints, private float $metInLastQuarter)
     {
     }
 
-    /** Fishes the day by a habit for so much time, in casts. */
-    public static function fish(HiddenDay $day, Habit $habit, int $time): self
+    /** Fishes the day by a habit for so many minutes. */
+    public static function fish(HiddenDay $day, Habit $habit, float $minutes): self
     {
-        $stints = [];
-        $offer = $habit->next([], null, $day->choices);
-        $casts = 0;
-        $contacts = [];
-        $begun = 0;
-        for ($clock = 1; $clock <= $time; $clock++) {
+        $casting = new Casting($day);
+        $stints = $contacts = [];
+        $casts = $met = $late = 0;
+        $begun = 0.0;
+        $offer = $habit->next(new DrillHour([], null, $day->choices(0), new TimeLeft(0, $minutes)));
+        $casting->change($offer);
+        while ($casting->minute() < $minutes) {
             $casts++;
-            $kind = $day->answer($offer, $clock);
+            $kind = $casting->cast($offer);
+            $minute = $casting->minute();
+            if ($minute > self::LAST_QUARTER * $minutes) {
+                $late++;
+                $met += $day->isMetBy($offer, $minute) ? 1 : 0;
+            }
             if ($kind !== null) {
                 $contacts[] = new Contact($kind, atCast: $casts);
             }
             $log = [...$stints, self::stint($offer, $begun, $casts, $contacts)];
-            $next = $habit->next($log, $kind, $day->choices);
+            $turns = $minute >= $day->sunUpMin ? [new Turn(self::at($day->sunUpMin), TurnKind::Light)] : [];
+            $choices = $day->choices($minute, $offer->place->name);
+            $next = $habit->next(new DrillHour($log, $kind, $choices, new TimeLeft(min($minute, $minutes), $minutes), $turns));
             if ($next->levels() !== $offer->levels()) {
-                $clock += $next->place->name === $offer->place->name ? 0 : self::RUN;
-                $clock += $next->presentation->levels() === $offer->presentation->levels() ? 0 : self::TIE;
-                $stints = $log;
-                [$offer, $casts, $contacts, $begun] = [$next, 0, [], $clock];
+                $casting->change($next);
+                [$stints, $offer, $casts, $contacts, $begun] = [$log, $next, 0, [], $casting->minute()];
             }
         }
         if ($casts > 0) {
             $stints[] = self::stint($offer, $begun, $casts, $contacts);
         }
 
-        return new self($stints);
+        return new self($stints, $late === 0 ? 0.0 : $met / $late);
     }
 
     /** Contacts of the outing, each by its weight. */
@@ -64,28 +70,27 @@ final readonly class Outing
         return array_sum(array_map(static fn (Stint $s): int => $s->casts, $this->stints));
     }
 
-    /** The share (0 to 1) of the last so many casts that met the whole pattern of the day. */
-    public function shareInPattern(HiddenDay $day, int $lastCasts): float
+    /** The share (0 to 1) of the casts of the last quarter that met the whole pattern of their minute. */
+    public function shareInPattern(): float
     {
-        $met = 0;
-        $seen = 0;
-        foreach (array_reverse($this->stints) as $stint) {
-            $take = min($stint->casts, $lastCasts - $seen);
-            $place = $day->choices->place($stint->levels['spot'] ?? null);
-            $presentation = $day->choices->presentation($stint);
-            $met += $place !== null && $presentation !== null && $day->isMetBy(new Offer($place, $presentation)) ? $take : 0;
-            $seen += $take;
-        }
+        return $this->metInLastQuarter;
+    }
 
-        return $seen === 0 ? 0.0 : $met / $seen;
+    /** A minute of the outing as the log writes it: it begins at six in the morning. */
+    public static function at(float $minute): string
+    {
+        $seconds = (int) round(60 * $minute);
+
+        return sprintf('2026-05-02T%02d:%02d:%02d', 6 + intdiv($seconds, 3600), intdiv($seconds, 60) % 60, $seconds % 60);
     }
 
     /** @param  list<Contact>  $contacts */
-    private static function stint(Offer $offer, int $begun, int $casts, array $contacts): Stint
+    private static function stint(Offer $offer, float $begun, int $casts, array $contacts): Stint
     {
-        // One cast a minute from six in the morning on.
-        $at = sprintf('2026-05-02T%02d:%02d:00', 6 + intdiv($begun, 60), $begun % 60);
+        $shown = $offer->presentation;
 
-        return new Stint($at, $offer->levels(), $offer->place->depthFt, $casts, null, $contacts);
+        return new Stint(
+            self::at($begun), $offer->levels(), $shown->depthFt, $casts, null, $contacts, $offer->place->waterDepthFt, $shown->weightOz, $shown->lengthIn,
+        );
     }
 }

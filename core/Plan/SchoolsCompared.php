@@ -14,6 +14,8 @@ use OldEddy\Log\Evidence\Contact;
 use OldEddy\Log\Evidence\Evidence;
 use OldEddy\Log\Evidence\Pattern;
 use OldEddy\Log\Evidence\Stint;
+use OldEddy\Log\Next\Choices;
+use OldEddy\Log\Next\Manner;
 use OldEddy\Log\Next\NextMove;
 use OldEddy\Reading\Reading;
 use OldEddy\Reading\WaterReader;
@@ -101,7 +103,9 @@ final class SchoolsCompared
         $none = [];
         $evidence = Evidence::weigh([new Stint('2000-01-01T08:00', ['spot' => 'here'], null, $casts, null, $none)]);
 
-        return NextMove::after($evidence, Pattern::in($evidence), $reading->day->schools, $reading->stage->stage === Stage::Winter)[0]->action->words();
+        $manner = new Manner($reading->day->schools, $reading->stage->stage === Stage::Winter);
+
+        return NextMove::after($evidence, Pattern::in($evidence), new Choices, $manner)[0]->action->words();
     }
 
     /** @param  callable(Entry): bool  $is */

@@ -100,6 +100,12 @@ return [
         null,
         'Watch conditions all day. Small changes of light and water color are reason enough to change color; the app asks again.',
     ],
+    'W20' => [
+        1,
+        'own',
+        null,
+        'One clock. While a day is under way its time is the device\'s; a time typed for planning ahead counts only until the day is fished. Low light, shade, wind and the ribbon follow it.',
+    ],
     'W21' => [
         1,
         'own',
@@ -491,6 +497,18 @@ return [
         null,
         'Spring flat swimbait: {1/8 oz} up to {4 ft}, {1/4 oz} from {4-8 ft}; let depth decide smoothly, and go one step down on refusal before changing the lure.',
     ],
+    'D12' => [
+        5,
+        'own',
+        null,
+        'Water depth at the spot, running depth of the lure and depth of a bite are three numbers. The first comes from spot, level and sounder; the second from the path; the third is logged or taken from the path at the moment of the bite.',
+    ],
+    'D13' => [
+        5,
+        'common_practice',
+        null,
+        'Where pike or muskie are about, every moving rod gets a bite-proof trace; it costs sight in clear water. A bite-off logged makes the program ask.',
+    ],
     'PATH' => [5, 'own', null, 'The path of a lure is computed from cast length, sink rate, dive curve and cadence, as straight pieces between moments.'],
     'R1' => [
         6,
@@ -582,6 +600,12 @@ return [
         'common_practice',
         null,
         'Beside a stump: let the lure fall to the roots first, wait, then lift and work it away. Bluff and riprap: cast parallel; the word for the cast follows the place as much as the lure.',
+    ],
+    'R22' => [
+        6,
+        'own',
+        null,
+        'A presentation is lure, color, weight, length, retrieve, running depth and cast. Each can be changed on the deck with one or two taps; each change is a log entry of its own, so that the evidence can tell them apart.',
     ],
     'S1' => [7, 'common_practice', null, 'Before the trip: mark five to ten spots from map and memory. Start where it worked at this time last year.'],
     'S2' => [
@@ -697,6 +721,12 @@ return [
         'From a depth grid: points, humps, saddles, flats, breaks, channel bends near banks, notches (V) in the break line, and steep-to-flat transitions can be found by curvature and position index; rank them by stage (02).',
     ],
     'S24' => [7, 'common_practice', null, 'Hard bottom shows strongly on sonar; soft fades. Bass tight to cover do not show: fish the cover anyway.'],
+    'S29' => [
+        7,
+        'common_practice',
+        null,
+        'Back to what paid: a day may come back to places that gave bites, with a growing share of the time; fished places are not closed, they are weighed by the day\'s evidence. A fish that followed, boiled or missed is offered something slower after a rest, from about 20 minutes on (our own number).',
+    ],
     'M1' => [
         8,
         'common_practice',
@@ -749,6 +779,66 @@ return [
         'common_practice',
         null,
         'Tournament: bag is best five; weigh with and without the kicker; note the small/keeper ratio. If only {10-12 in} fish: stay for count, or change for size (bigger lure, other cover).',
+    ],
+    'M14' => [
+        8,
+        'common_practice',
+        null,
+        'First five: most bites on one target come in its first five casts. Casts are counted per target, bites shown by cast number over one\'s own days, and from them is learned when this angler ought to leave (own curve over the common one).',
+    ],
+    'M15' => [
+        8,
+        'common_practice',
+        null,
+        'Group timer (winter, river walleye, prespawn): a catch opens a short window, be back within five casts; after it expect a long blank, hours even, without doubting the pattern.',
+    ],
+    'M16' => [
+        8,
+        'common_practice',
+        null,
+        'Every fish that showed and was not caught is an appointment.',
+    ],
+    'M17' => [
+        8,
+        'common_practice',
+        null,
+        'In winter fish many places shortly (18 stops in 6 h), coming back to those that paid.',
+    ],
+    'M18' => [
+        8,
+        'common_practice',
+        null,
+        'Practice before a tournament: one bite at a place is enough, leave it; the log then ranks places for the tournament\'s own hours and days; hooks may be bent shut or left off.',
+    ],
+    'M19' => [
+        8,
+        'common_practice',
+        null,
+        'Water or light has changed: color first, then depth. The deck asks for the new visibility when the turn is logged, and recolors the rods.',
+    ],
+    'M20' => [
+        8,
+        'common_practice',
+        null,
+        'Fish lost count apart by cause: pulled off, broken off, bitten off, thrown at the jump, never hooked. Landed against struck per lure and hook type tells about hook, drag, rod and the moment of the strike.',
+    ],
+    'M21' => [
+        8,
+        'common_practice',
+        null,
+        'Offer a lure only where it fits: every proposal of lure and place is weighed by that place\'s own lineup.',
+    ],
+    'M22' => [
+        8,
+        'common_practice',
+        null,
+        'Say first what all contacts shared and the blanks did not; then what cannot be told apart; numbers after that.',
+    ],
+    'M23' => [
+        8,
+        'own',
+        null,
+        'Big fish or numbers: a goal for the day (numbers, a weight to beat, one big fish) moves the next move: a bigger lure or other cover when the size is wrong, stay when it is right.',
     ],
     'M24' => [
         8,

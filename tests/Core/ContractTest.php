@@ -7,8 +7,6 @@ namespace Tests\Core;
 use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Contract\PatternContract;
 use OldEddy\Contract\PlanContract;
-use Opis\JsonSchema\Errors\ErrorFormatter;
-use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -16,6 +14,7 @@ use PHPUnit\Framework\TestCase;
 final class ContractTest extends TestCase
 {
     use Days;
+    use Schemas;
 
     private const FULL = [
         'date' => '2026-04-12', 'time' => '07:30', 'timezone' => 'America/New_York', 'lat' => 37.1, 'lon' => -79.9,
@@ -218,13 +217,5 @@ final class ContractTest extends TestCase
             ['stage', ['stints' => [], 'stage' => 'monsoon']],
             ['prior.per_cast', ['stints' => [], 'prior' => ['per_cast' => 3]]],
         ];
-    }
-
-    /** @param  array<string, mixed>  $data */
-    private static function assertValid(string $schema, array $data): void
-    {
-        $file = dirname(__DIR__, 2)."/docs/schema/{$schema}.json";
-        $result = (new Validator)->validate(json_decode((string) json_encode($data, JSON_THROW_ON_ERROR)), (string) file_get_contents($file));
-        self::assertTrue($result->isValid(), $result->error() === null ? '' : (string) json_encode((new ErrorFormatter)->format($result->error())));
     }
 }

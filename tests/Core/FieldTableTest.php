@@ -39,8 +39,8 @@ final class FieldTableTest extends TestCase
     {
         foreach (['day', 'stint', 'contact'] as $thing) {
             foreach (FieldTable::of($thing) as $path => $field) {
-                // The contract of the pattern knows no depth, forage, cover or light of a contact, and any word for the species.
-                if ($thing !== 'contact' || ! in_array($path, ['species', 'forage', 'depth_ft', 'cover', 'cover_part', 'light'], true)) {
+                // The contract of the pattern knows no forage, cover or light of a contact, and any word for the species.
+                if ($thing !== 'contact' || ! in_array($path, ['species', 'forage', 'cover', 'cover_part', 'light'], true)) {
                     yield "{$thing}: {$path}" => [$thing, $field];
                 }
             }

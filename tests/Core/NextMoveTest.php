@@ -9,9 +9,12 @@ use OldEddy\Log\Evidence\Evidence;
 use OldEddy\Log\Evidence\Level;
 use OldEddy\Log\Evidence\Pattern;
 use OldEddy\Log\Evidence\Stint;
+use OldEddy\Log\Evidence\Turn;
+use OldEddy\Log\Evidence\TurnKind;
 use OldEddy\Log\Next\Action;
 use OldEddy\Log\Next\Choices;
 use OldEddy\Log\Next\Fishable;
+use OldEddy\Log\Next\Manner;
 use OldEddy\Log\Next\Move;
 use OldEddy\Log\Next\NextMove;
 use OldEddy\Log\Next\Presentation;
@@ -30,15 +33,17 @@ final class NextMoveTest extends TestCase
 
     public function test_a_refusal_is_answered_slower_at_the_same_place(): void
     {
-        $move = $this->next([$this->at('A', 'spinnerbait', 7, ['missed' => 6])])[0];
-        self::assertSame([Action::SlowDown, 'M3'], [$move->action, $move->ruleId]);
+        $moves = array_column($this->next([$this->at('A', 'spinnerbait', 7, ['missed' => 6])]), null, 'ruleId');
+        $move = $moves['M3'];
+        self::assertSame(Action::SlowDown, $move->action);
         self::assertSame('A', $move->offer?->place->name);
         self::assertLessThan(2.6, $move->offer->presentation->paceFtS);
+        self::assertSame(['A', 'spinnerbait'], [$moves['M7']->offer?->place->name, $moves['M7']->offer?->presentation->lure], 'or the very same cast');
     }
 
     public function test_while_spots_are_left_the_search_goes_on_quickly(): void
     {
-        $moves = $this->next([$this->at('A', 'spinnerbait', 8)]);
+        $moves = $this->next([$this->at('A', 'spinnerbait', 16)]);
         self::assertContains('M1', array_map(static fn (Move $m): string => $m->ruleId, $moves));
         self::assertSame(Action::Stay, $this->next([$this->at('A', 'spinnerbait', 7)])[0]->action);
         $patient = $this->next([$this->at('A', 'spinnerbait', 9)], new Schools(['tempo' => 'pick_apart']));
@@ -52,11 +57,12 @@ final class NextMoveTest extends TestCase
             $this->at('A', 'spinnerbait', 12, ['follow' => 6]), $this->at('C', 'spinnerbait', 12), $this->at('B', 'spinnerbait', 12),
             $this->at('D', 'spinnerbait', 20),
         ];
-        $back = array_values(array_filter($this->next($searched), static fn (Move $m): bool => $m->ruleId === 'M2'))[0] ?? null;
+        $back = array_values(array_filter($this->next($searched), static fn (Move $m): bool => in_array($m->ruleId, ['M2', 'S29'], true)))[0] ?? null;
         self::assertSame(Action::Return, $back?->action);
-        self::assertStringContainsString('Back to A', (string) $back->text);
+        self::assertStringContainsString('back to what paid', (string) $back->text);
+        self::assertSame('A', $back->offer?->place->name);
         self::assertLessThan(2.6, $back->offer?->presentation->paceFtS, 'slower than the spinnerbait');
-        self::assertSame('M11', $this->next([$this->at('A', 'spinnerbait', 3)])[0]->ruleId);
+        self::assertSame(Action::Stay, $this->next([$this->at('A', 'spinnerbait', 3)])[0]->action);
     }
 
     public function test_what_holds_is_carried_to_a_place_of_the_same_kind(): void
@@ -78,7 +84,7 @@ final class NextMoveTest extends TestCase
             [$this->at('A', 'spinnerbait', 4, ['caught' => 3])],
         ] as $log) {
             foreach ($this->next($log) as $move) {
-                self::assertNotNull($move->unless, $move->text);
+                self::assertNotNull($move->unless, (string) $move->text);
                 self::assertTrue($move->pBetter === null || ($move->pBetter > 0 && $move->pBetter < 1));
                 self::assertTrue($move->offer !== null || $log === []);
             }
@@ -113,11 +119,8 @@ final class NextMoveTest extends TestCase
         $log = [$this->at('A', 'spinnerbait', 12, ['caught' => 5]), $this->at('A', 'casting_jig', 9)];
         self::assertNotContains(Action::Return, array_map(static fn (Move $m): Action => $m->action, $this->next($log)), 'not yet: nine casts');
         $log[1] = $this->at('A', 'casting_jig', 15);
-        $back = $this->next($log)[0];
-        self::assertSame(
-            [Action::Return, 'M8', 'spinnerbait', 'A'],
-            [$back->action, $back->ruleId, $back->offer?->presentation->lure, $back->offer->place->name],
-        );
+        $back = array_column($this->next($log), null, 'ruleId')['M8'];
+        self::assertSame([Action::Return, 'spinnerbait', 'A'], [$back->action, $back->offer?->presentation->lure, $back->offer->place->name]);
         self::assertStringContainsString('15 casts with the casting jig', $back->text);
     }
 
@@ -126,9 +129,9 @@ final class NextMoveTest extends TestCase
     {
         $shown = $this->at('A', 'spinnerbait', 20, ['follow' => 5]);
         $down = $this->next([$shown, $this->at('A', 'casting_jig', 14)]);
-        self::assertSame([Action::Downsize, 'M8', 'shaky_head'], [$down[0]->action, $down[0]->ruleId, $down[0]->offer?->presentation->lure]);
-        self::assertSame([Action::Return, 'spinnerbait'], [$down[1]->action, $down[1]->offer?->presentation->lure]);
-        $through = $this->next([$shown, $this->at('A', 'casting_jig', 14), $this->at('A', 'shaky_head', 14)])[0];
+        $ladder = array_values(array_filter($down, static fn (Move $m): bool => $m->ruleId === 'M8'));
+        self::assertSame([Action::Downsize, 'shaky_head', 'A'], [$ladder[0]->action, $ladder[0]->offer?->presentation->lure, $ladder[0]->offer->place->name]);
+        $through = array_column($this->next([$shown, $this->at('A', 'casting_jig', 14), $this->at('A', 'shaky_head', 14)]), null, 'ruleId')['M8'];
         self::assertSame([Action::Return, 'spinnerbait'], [$through->action, $through->offer?->presentation->lure]);
         self::assertStringContainsString('showed fish', $through->text);
     }
@@ -167,6 +170,49 @@ final class NextMoveTest extends TestCase
         );
     }
 
+    /** M16, S29: twenty minutes later a fish that only followed is shown something slower than it refused. */
+    public function test_a_fish_that_followed_is_gone_back_to_after_a_rest(): void
+    {
+        $followed = $this->at('A', 'spinnerbait', 12, ['follow' => 6]);
+        $soon = [$followed, self::later('B', 'casting_jig', 12, '2026-05-02T08:15:00')];
+        self::assertArrayNotHasKey('M16', array_column($this->next($soon), null, 'ruleId'));
+        $rested = [$followed, self::later('B', 'casting_jig', 12, '2026-05-02T08:40:00')];
+        $all = NextMove::after($evidence = Evidence::weigh($rested), Pattern::in($evidence), new Choices(self::choices()->places, array_slice(self::choices()->presentations, 0, 2)));
+        $back = array_column($all, null, 'ruleId')['M16'] ?? $all[0];
+        self::assertSame(['A', 'casting_jig'], [$back->offer?->place->name, $back->offer?->presentation->lure]);
+    }
+
+    /** M19: color first, then depth. */
+    public function test_when_light_has_changed_another_color_comes_first(): void
+    {
+        $rods = [new Presentation('spinnerbait', 'bright', 'medium', 2.6), new Presentation('spinnerbait', 'white', 'medium', 2.6)];
+        $log = [new Stint('2026-05-02T08:00:00', ['spot' => 'A', ...$rods[0]->levels()], null, 6, null, [])];
+        $told = static function (array $turns) use ($log, $rods): array {
+            $evidence = Evidence::weigh($log, turns: $turns);
+
+            return array_column(NextMove::after($evidence, Pattern::in($evidence), new Choices([new Fishable('A')], $rods)), null, 'ruleId');
+        };
+        $color = $told([new Turn('2026-05-02T08:05:00', TurnKind::Light)])['M19'] ?? null;
+        self::assertSame([Action::ChangeColor, 'white'], [$color?->action, $color?->offer?->presentation->color]);
+        self::assertArrayNotHasKey('M19', $told([new Turn('2026-05-02T07:00:00', TurnKind::Light)]), 'the light it was begun in');
+        self::assertArrayNotHasKey('M19', $told([new Turn('2026-05-02T08:05:00', TurnKind::Level)]));
+    }
+
+    public function test_an_alternative_is_something_else_to_do(): void
+    {
+        foreach ([[], [$this->at('A', 'spinnerbait', 16)], [$this->at('A', 'spinnerbait', 20, ['caught' => 2]), $this->at('B', 'casting_jig', 30)]] as $log) {
+            $offers = array_filter(array_map(static fn (Move $m): ?array => $m->offer?->levels(), $this->next($log)));
+            self::assertCount(count($offers), array_unique(array_map(serialize(...), $offers)));
+        }
+    }
+
+    private static function later(string $spot, string $lure, int $casts, string $at): Stint
+    {
+        $rod = array_values(array_filter(self::choices()->presentations, static fn (Presentation $p): bool => $p->lure === $lure))[0];
+
+        return new Stint($at, [...(self::choices()->place($spot)?->levels() ?? []), ...$rod->levels()], null, $casts, null, []);
+    }
+
     /**
      * @param  list<Stint>  $log
      * @return non-empty-list<Move>
@@ -175,15 +221,15 @@ final class NextMoveTest extends TestCase
     {
         $evidence = Evidence::weigh($log);
 
-        return NextMove::after($evidence, Pattern::in($evidence), $schools, false, self::choices());
+        return NextMove::after($evidence, Pattern::in($evidence), self::choices(), new Manner($schools));
     }
 
     private static function choices(): Choices
     {
         return new Choices(
             [
-                new Fishable('A', 'flat', 'reeds', 'edge', 'sun', 3.0), new Fishable('B', 'main_point', 'rock', 'edge', 'sun', 9.0),
-                new Fishable('C', 'flat', 'reeds', 'middle', 'shade', 3.0), new Fishable('D', 'riprap', 'rock', 'edge', 'sun', 7.0),
+                new Fishable('A', 'flat', 'reeds', 'edge', 'sun', 3.0, 4.0), new Fishable('B', 'main_point', 'rock', 'edge', 'sun', 9.0, 4.0),
+                new Fishable('C', 'flat', 'reeds', 'middle', 'shade', 3.0, 4.0), new Fishable('D', 'riprap', 'rock', 'edge', 'sun', 7.0, 4.0),
             ],
             [
                 new Presentation('spinnerbait', 'bright', 'medium', 2.6),
@@ -200,7 +246,7 @@ final class NextMoveTest extends TestCase
         $place = $choices->place($spot);
         foreach ($choices->presentations as $presentation) {
             if ($presentation->lure === $lure) {
-                return $this->stint(['angler' => $angler, ...($place?->levels() ?? []), ...$presentation->levels()], $casts, $contacts, $place?->depthFt);
+                return $this->stint(['angler' => $angler, ...($place?->levels() ?? []), ...$presentation->levels()], $casts, $contacts, null);
             }
         }
         self::fail("No rod with {$lure}.");

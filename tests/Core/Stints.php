@@ -11,6 +11,8 @@ use OldEddy\Log\Evidence\Evidence;
 use OldEddy\Log\Evidence\Pattern;
 use OldEddy\Log\Evidence\Stint;
 use OldEddy\Log\Evidence\Verdict;
+use OldEddy\Log\Next\Choices;
+use OldEddy\Log\Next\Manner;
 use OldEddy\Log\Next\Move;
 use OldEddy\Log\Next\NextMove;
 
@@ -41,6 +43,6 @@ trait Stints
     /** @return non-empty-list<Move> */
     private function nextAfter(Evidence $evidence, Schools $schools = new Schools, bool $winter = false): array
     {
-        return NextMove::after($evidence, Pattern::in($evidence), $schools, $winter);
+        return NextMove::after($evidence, Pattern::in($evidence), new Choices, new Manner($schools, $winter));
     }
 }

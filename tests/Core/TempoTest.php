@@ -51,11 +51,11 @@ final class TempoTest extends TestCase
     public function test_every_cadence_has_a_pace_in_the_words_of_the_log(): void
     {
         foreach (array_keys(Cadences::all()) as $key) {
-            self::assertNotNull(Pace::ofCadence($key), $key);
+            self::assertNotNull(Pace::of($key), $key);
             $share = Cadences::movingShare($key, 1.0);
             self::assertTrue($share >= 0 && $share <= 1, $key);
         }
-        self::assertNull(Pace::ofCadence('my own way'));
+        self::assertNull(Pace::of('my own way'));
     }
 
     /** S2: about eighteen spots in six hours, ten to fifteen minutes each; picking apart takes longer. */

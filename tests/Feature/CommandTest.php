@@ -40,6 +40,24 @@ final class CommandTest extends TestCase
         }
     }
 
+    public function test_one_document_a_line_is_answered_with_one_a_line(): void
+    {
+        $in = implode("\n", [
+            '{"stints":[]}', '{broken', '', '{"stints":[],"choices":{"places":[{"spot":"A"}],"rods":[{"lure":"tube","colors":["perch"]}]}}', '{"stints":3}', '[1]',
+        ]);
+        $answered = $this->eddy('eddy:pattern', $in, '--lines');
+        self::assertSame([0, ''], [$answered->getExitCode(), $answered->getErrorOutput()]);
+        $lines = array_map(static fn (string $line): array => json_decode($line, true, flags: JSON_THROW_ON_ERROR), explode("\n", trim($answered->getOutput())));
+        self::assertCount(5, $lines, 'an empty line is no document');
+        self::assertSame('no_read', $lines[0]['pattern']['verdict']);
+        self::assertSame('A', $lines[2]['next'][0]['offer']['spot'], 'after an error it goes on');
+        self::assertSame(['', 'stints', ''], array_map(static fn (int $i): string => $lines[$i]['errors'][0]['path'], [1, 3, 4]));
+        foreach (['eddy:plan' => '{"species":"walleye","stage":"winter"}', 'eddy:shade' => (string) file_get_contents(base_path('examples/bank.json'))] as $command => $one) {
+            $one = (string) json_encode(json_decode($one));
+            self::assertCount(2, explode("\n", trim($this->eddy($command, "{$one}\n{$one}", '--lines')->getOutput())), $command);
+        }
+    }
+
     /** What the README prints runs as it stands. */
     public function test_the_examples_of_the_readme_run(): void
     {

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Trip;
 use Illuminate\Support\Str;
+use OldEddy\Drill\Casting;
 use OldEddy\Drill\DrillWater;
 use OldEddy\Drill\HiddenDay;
 use OldEddy\Log\Next\Offer;
@@ -23,11 +24,22 @@ final class DrillTest extends WaterTestCase
         $this->get(route('fish', $trip))->assertOk()->assertSee('Heron corner');
         $water = DrillWater::choices();
         $day = HiddenDay::of(7, $water);
-        $offer = new Offer($day->places()[0], $water->presentations[0]);
+        $choices = $day->choices(0);
+        $offer = new Offer($choices->place($day->places(400)[0]->name) ?? $choices->places[0], $choices->presentations[0]);
         $stint = (string) Str::uuid();
-        $begin = ['lure' => $offer->presentation->lure, 'spot' => $offer->place->name] + $this->stint($stint);
+        $shown = $offer->presentation;
+        $begin = [
+            'lure' => $shown->lure, 'color' => $shown->color, 'retrieve' => $shown->retrieve, 'weight_oz' => $shown->weightOz, 'spot' => $offer->place->name,
+        ] + $this->stint($stint);
         $this->log($trip, [$begin, ...array_map(fn (): array => $this->event('casts', ['stint' => $stint, 'count' => 1]), range(1, 120))])->assertOk();
-        $expected = count(array_filter(range(1, 120), fn (int $cast): bool => $day->answer($offer, $cast) !== null));
+        $casting = new Casting($day);
+        $expected = count(array_filter(range(1, 120), static fn (): bool => $casting->cast($offer) !== null));
+        $kept = $trip->stints()->firstOrFail();
+        self::assertSame(
+            [$offer->place->cover, 'low', $offer->place->waterDepthFt, $shown->weightOz],
+            [$kept->cover, $kept->light, $kept->water_depth_ft, $kept->weight_oz],
+            'the place is the hidden water\'s, in the light of the hour',
+        );
         self::assertGreaterThan(0, $expected);
         self::assertSame($expected, $trip->contacts()->count());
         // Asked again, the same casts are not answered twice.

@@ -27,7 +27,7 @@ final class LogTest extends WaterTestCase
             $this->event('casts', ['stint' => $stint, 'count' => 2]),
         ])->assertOk();
         self::assertSame(['taken', 'taken', 'taken', 'taken', 'taken'], array_column($answer->json('events'), 'became'));
-        self::assertStringContainsString('Hold the boat', $answer->json('state.next.0.text'));
+        self::assertStringContainsString('be back within 3 casts', $answer->json('state.next.0.text'), 'before the spawn they come in groups (M15)');
         $kept = $trip->stints()->firstOrFail();
         self::assertSame(7, $kept->cast_count);
         self::assertSame(['flat', 'reeds', 'shade'], [$kept->structure, $kept->cover, $kept->light]);

@@ -11,7 +11,7 @@ final class EddyPattern extends Command
 {
     use AnswersJson;
 
-    protected $signature = 'eddy:pattern {--in= : file to read instead of standard input}';
+    protected $signature = 'eddy:pattern {--in= : file to read instead of standard input} {--lines : one document a line in, one a line out}';
 
     protected $description = 'Weigh a log of stints: JSON in, JSON out';
 

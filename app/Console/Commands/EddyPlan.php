@@ -11,7 +11,7 @@ final class EddyPlan extends Command
 {
     use AnswersJson;
 
-    protected $signature = 'eddy:plan {--in= : file to read instead of standard input}';
+    protected $signature = 'eddy:plan {--in= : file to read instead of standard input} {--lines : one document a line in, one a line out}';
 
     protected $description = 'Read the water and choose the lineup: JSON in, JSON out';
 

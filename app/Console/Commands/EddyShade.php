@@ -11,7 +11,7 @@ final class EddyShade extends Command
 {
     use AnswersJson;
 
-    protected $signature = 'eddy:shade {--in= : file to read instead of standard input}';
+    protected $signature = 'eddy:shade {--in= : file to read instead of standard input} {--lines : one document a line in, one a line out}';
 
     protected $description = 'The shade of a bank over a day: JSON in, JSON out';
 

@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Drill\DrillFish;
 use App\Log\Deck;
 use App\Models\Trip;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
-use OldEddy\Drill\DrillWater;
 use OldEddy\Drill\Habit\FollowsAdvice;
-use OldEddy\Drill\HiddenDay;
 use OldEddy\Drill\Outing;
 
 /** The trainer: a hidden day is fished on the real deck, and the advice fishes the same day beside it. */
@@ -48,7 +47,7 @@ final class DrillController
     public function end(Trip $trip): View
     {
         abort_if($trip->drill_seed === null, 404);
-        $day = HiddenDay::of($trip->drill_seed, DrillWater::choices());
+        $day = DrillFish::day($trip);
         $deck = new Deck($trip, $trip->user->units());
         $casts = $deck->day->evidence->casts();
         $weight = array_sum(array_map(fn ($s): float => $s->weight(), $deck->day->evidence->stints));
@@ -61,7 +60,7 @@ final class DrillController
                 'casts' => $casts,
                 'weight' => $weight,
                 'day' => $deck->day,
-                'advised' => $casts === 0 ? null : Outing::fish($day, new FollowsAdvice($trip->user->schools()), $casts),
+                'advised' => $casts === 0 ? null : Outing::fish($day, new FollowsAdvice($trip->user->schools()), DrillFish::now($trip)->time->goneMin),
             ],
         );
     }

@@ -24,7 +24,8 @@ final class AmendsStint extends SaysMore
     {
         return [
             ...StintFields::of('stint', ['lure', 'color', 'spot', 'retrieve', 'casts']),
-            ...StintFields::perhaps('stint', ['structure', 'cover', 'cover_part', 'light', 'angler']),
+            ...StintFields::perhaps('stint', ['structure', 'cover', 'cover_part', 'light', 'angler', 'weight_oz', 'length_in', 'water_depth_ft']),
+            'depth_ft' => StintFields::one('stint', 'depth_ft')->orNothing(),
             'depth' => StintFields::one('stint', 'depth_ft'),
         ];
     }

@@ -14,6 +14,9 @@ final class DetailsContact extends SaysMore
     /** The longest fish in the smallest unit that a length comes in. */
     private const LONGEST = Limits::LENGTH_IN * 2.54;
 
+    /** The heaviest in the smallest unit that a weight comes in: pounds, or kilograms. */
+    private const HEAVIEST = Limits::FISH_LB;
+
     public function fields(): array
     {
         return ['contact' => Wanted::id()] + parent::fields();
@@ -28,8 +31,9 @@ final class DetailsContact extends SaysMore
     {
         return [
             ...StintFields::of('contact', ['kind']),
-            ...StintFields::perhaps('contact', ['species', 'hooked', 'forage', 'cover', 'cover_part', 'light']),
+            ...StintFields::perhaps('contact', ['species', 'hooked', 'forage', 'cover', 'cover_part', 'light', 'lost_by']),
             'length' => Wanted::number(1, self::LONGEST)->orNothing(),
+            'weight' => Wanted::number(0.01, self::HEAVIEST)->orNothing(),
             'depth' => StintFields::one('contact', 'depth_ft')->orNothing(),
         ];
     }

@@ -17,7 +17,10 @@ final class StintFields
     /** @return array<string, Wanted> what a stint begins with */
     public static function begun(): array
     {
-        return [...self::of('stint', ['spot', 'lure', 'color', 'depth_ft', 'retrieve']), 'angler' => self::one('stint', 'angler')->orNothing()];
+        return [
+            ...self::of('stint', ['spot', 'lure', 'color', 'depth_ft', 'retrieve']),
+            ...self::perhaps('stint', ['angler', 'weight_oz', 'length_in', 'water_depth_ft', 'structure', 'cover']),
+        ];
     }
 
     /**

@@ -194,6 +194,34 @@ final class Fields
         return $found;
     }
 
+    /**
+     * A list of one to $most values, each read as a field of its own by its place; absent, null or empty gives an empty list.
+     *
+     * @template T
+     *
+     * @param  callable(self, string): T  $read  reads one by its key
+     * @return list<T> those that were not null
+     */
+    public function each(string $key, int $most, callable $read): array
+    {
+        $value = $this->take($key) ?? [];
+        if (! is_array($value) || ! array_is_list($value)) {
+            $this->problem($key, 'must be a list.');
+
+            return [];
+        }
+        if (count($value) > $most) {
+            $this->problem($key, "may hold at most {$most} entries.");
+
+            return [];
+        }
+        $list = new self($value, $this->prefix.$key.'.', $this->parent ?? $this);
+
+        $read = array_map(static fn (int $i): mixed => $read($list, (string) $i), array_keys($value));
+
+        return array_values(array_filter($read, static fn (mixed $v): bool => $v !== null));
+    }
+
     /** A value as it stands, for readers with rules of their own. */
     public function take(string $key): mixed
     {

@@ -59,7 +59,8 @@ final class Setup
     /** The lure made ready as the rules say, or as the angler wishes. */
     public static function of(LureFamily $lure, Reading $reading, Wish $wish = new Wish): self
     {
-        $cadence = CadenceChooser::choose($lure, $reading);
+        $wished = in_array($wish->cadence, $lure->cadences, true) ? $wish->cadence : null;
+        $cadence = $wished === null ? CadenceChooser::choose($lure, $reading) : CadenceChooser::set($wished, $lure, $reading);
         if ($wish->speedFtS !== null) {
             $cadence = $cadence->at($wish->speedFtS);
         }
@@ -67,8 +68,8 @@ final class Setup
         $length = $wish->castFt ?? self::CAST_FT[$kind] + ($kind === 'long' && $reading->day->isWindy() ? self::WITH_THE_WIND_FT : 0.0);
         [$depth, $rated] = self::depth($lure, $reading, $length, $wish->depthFt);
         $spec = SpecChooser::choose($lure, $reading, $depth);
-        if ($wish->weightOz !== null) {
-            $spec = $spec->weighing($wish->weightOz);
+        if ($wish->weightOz !== null || $wish->lengthIn !== null) {
+            $spec = $spec->as($wish->weightOz, $wish->lengthIn);
         }
         $cast = self::cast($lure, $reading, $length, $wish->angle, $depth);
 

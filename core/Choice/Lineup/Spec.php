@@ -19,9 +19,9 @@ final readonly class Spec
     ) {
     }
 
-    /** The same at another weight in ounces. */
-    public function weighing(float $ounces): self
+    /** The same at another weight in ounces and another length in inches; null leaves it. */
+    public function as(?float $ounces, ?float $inches): self
     {
-        return new self($ounces, $this->lengthIn, $this->hook, $this->trailer, $this->blades, $this->rattle);
+        return new self($ounces ?? $this->weightOz, $inches ?? $this->lengthIn, $this->hook, $this->trailer, $this->blades, $this->rattle);
     }
 }

@@ -9,7 +9,7 @@ use OldEddy\Choice\Path\RodTip;
 
 /**
  * What the angler wants done otherwise than the rules would: how the cast lies, where the rod tip is held, its length and the working depth in
- * feet, the weight in ounces, the winding speed in feet a second. Null leaves a value to the rules.
+ * feet, the weight in ounces, the winding speed in feet a second, the length of the lure in inches, the cadence by its key. Null leaves a value to the rules.
  */
 final readonly class Wish
 {
@@ -20,6 +20,8 @@ final readonly class Wish
         public ?float $speedFtS = null,
         public ?float $depthFt = null,
         public RodTip $rodTip = RodTip::Low,
+        public ?float $lengthIn = null,
+        public ?string $cadence = null,
     ) {
     }
 }

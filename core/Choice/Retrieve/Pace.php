@@ -18,15 +18,26 @@ enum Pace: string
 
     private const FAST_FROM_FT_S = 3.0;
 
-    /** The pace of a cadence by its key, all its rests counted in; null for a retrieve that is none of ours. */
-    public static function ofCadence(?string $key): ?self
+    /** The pace of a retrieve, a cadence by its key with all its rests counted in or a word for speed; null for one that is none of ours. */
+    public static function of(?string $retrieve): ?self
     {
-        $meanFtS = $key === null ? null : Cadences::usualPaceFtS($key);
+        $meanFtS = self::usualFtS($retrieve);
 
         return $meanFtS === null ? null : match (true) {
             $meanFtS < self::SLOW_UNDER_FT_S => self::Slow,
             $meanFtS < self::FAST_FROM_FT_S => self::Medium,
             default => self::Fast,
         };
+    }
+
+    /** The mean speed over ground of a retrieve, feet a second; null for one that is none of ours. */
+    public static function usualFtS(?string $retrieve): ?float
+    {
+        if ($retrieve === null) {
+            return null;
+        }
+        $span = SpeedWord::tryFrom($retrieve)?->spanFtS();
+
+        return Cadences::usualPaceFtS($retrieve) ?? ($span === null ? null : array_sum($span) / 2);
     }
 }

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Drill\Habit;
 
-use OldEddy\Log\Evidence\ContactKind;
-use OldEddy\Log\Next\Choices;
+use OldEddy\Drill\DrillHour;
 use OldEddy\Log\Next\Offer;
 
 /** Keeps moving: the fastest lure, a few casts at each place, never back for a contact. */
@@ -14,13 +13,13 @@ final class CoversWater implements Habit
     private const CASTS = 8;
 
     /** The next place after eight casts. */
-    public function next(array $log, ?ContactKind $contact, Choices $choices): Offer
+    public function next(DrillHour $now): Offer
     {
         $fastest = 0;
-        foreach ($choices->presentations as $i => $one) {
-            $fastest = $one->paceFtS > $choices->presentations[$fastest]->paceFtS ? $i : $fastest;
+        foreach ($now->choices->presentations as $i => $one) {
+            $fastest = $one->paceFtS > $now->choices->presentations[$fastest]->paceFtS ? $i : $fastest;
         }
 
-        return (new SameLure($fastest, self::CASTS))->next($log, $contact, $choices);
+        return (new SameLure($fastest, self::CASTS))->next($now);
     }
 }

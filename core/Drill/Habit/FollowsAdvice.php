@@ -5,34 +5,36 @@ declare(strict_types=1);
 namespace OldEddy\Drill\Habit;
 
 use OldEddy\Day\Schools\Schools;
-use OldEddy\Log\Evidence\ContactKind;
+use OldEddy\Drill\DrillHour;
 use OldEddy\Log\Evidence\Evidence;
 use OldEddy\Log\Evidence\Pattern;
-use OldEddy\Log\Next\Choices;
+use OldEddy\Log\Evidence\Prior;
+use OldEddy\Log\Next\Manner;
 use OldEddy\Log\Next\NextMove;
 use OldEddy\Log\Next\Offer;
+use OldEddy\Log\Next\Situation;
 
 /** Does what the next move proposes, asking after each contact and every few casts. */
 final class FollowsAdvice implements Habit
 {
-    private const ASKS_EVERY = 5;
-
     private ?Offer $offer = null;
 
     public function __construct(private readonly Schools $schools = new Schools)
     {
     }
 
-    /** What the first proposal that names a place and a lure says; else goes on. */
-    public function next(array $log, ?ContactKind $contact, Choices $choices): Offer
+    /** What the first proposal says; between two questions it goes on. */
+    public function next(DrillHour $now): Offer
     {
-        $last = $log === [] ? null : $log[count($log) - 1];
-        if ($this->offer !== null && $last !== null && $contact === null && $last->casts % self::ASKS_EVERY !== 0) {
-            return $this->offer;
+        $last = $now->last();
+        $choices = $now->choices;
+        $goesOn = $this->offer === null ? null : new Offer($choices->place($this->offer->place->name) ?? $this->offer->place, $this->offer->presentation);
+        if ($goesOn !== null && $last !== null && $now->contact === null && $last->casts % Offer::CASTS !== 0) {
+            return $goesOn;
         }
-        $evidence = Evidence::weigh($log);
-        $move = NextMove::after($evidence, Pattern::in($evidence), $this->schools, false, $choices)[0];
+        $evidence = Evidence::weigh($now->log, new Prior, $now->turns);
+        $move = NextMove::first(new Situation($evidence, Pattern::in($evidence), $choices, new Manner($this->schools, time: $now->time)));
 
-        return $this->offer = $move->offer ?? $this->offer ?? new Offer($choices->places[0], $choices->presentations[0]);
+        return $this->offer = $move->offer ?? $goesOn ?? new Offer($choices->places[0], $choices->presentations[0]);
     }
 }

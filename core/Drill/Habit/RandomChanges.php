@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace OldEddy\Drill\Habit;
 
-use OldEddy\Log\Evidence\ContactKind;
-use OldEddy\Log\Next\Choices;
+use OldEddy\Drill\DrillHour;
 use OldEddy\Log\Next\Offer;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
-/** Changes place and lure at random after so many casts. */
+/** Changes place and presentation at random after so many casts. */
 final class RandomChanges implements Habit
 {
     private const CASTS = 15;
@@ -25,13 +24,15 @@ final class RandomChanges implements Habit
     }
 
     /** The same until fifteen casts are made, then anything. */
-    public function next(array $log, ?ContactKind $contact, Choices $choices): Offer
+    public function next(DrillHour $now): Offer
     {
-        $made = $log === [] ? self::CASTS : $log[count($log) - 1]->casts;
+        $choices = $now->choices;
 
-        return $this->offer = $this->offer !== null && $made < self::CASTS ? $this->offer : new Offer(
-            $choices->places[$this->luck->getInt(0, count($choices->places) - 1)],
-            $choices->presentations[$this->luck->getInt(0, count($choices->presentations) - 1)],
-        );
+        return $this->offer = $this->offer !== null && $now->castsHere() < self::CASTS
+            ? new Offer($choices->place($this->offer->place->name) ?? $this->offer->place, $this->offer->presentation)
+            : new Offer(
+                $choices->places[$this->luck->getInt(0, count($choices->places) - 1)],
+                $choices->presentations[$this->luck->getInt(0, count($choices->presentations) - 1)],
+            );
     }
 }

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace OldEddy\Drill\Habit;
 
-use OldEddy\Log\Evidence\ContactKind;
-use OldEddy\Log\Next\Choices;
+use OldEddy\Drill\DrillHour;
 use OldEddy\Log\Next\Offer;
 
-/** Throws one lure all day and goes from place to place after so many casts. */
+/** Throws one lure all day, one color and one retrieve of it, and goes from place to place after so many casts. */
 final class SameLure implements Habit
 {
     public function __construct(private readonly int $lure, private readonly int $casts = 20)
@@ -16,14 +15,13 @@ final class SameLure implements Habit
     }
 
     /** The same rod, at this place or the next in the round. */
-    public function next(array $log, ?ContactKind $contact, Choices $choices): Offer
+    public function next(DrillHour $now): Offer
     {
-        $stints = count($log);
-        $moves = $stints > 0 && $log[$stints - 1]->casts >= $this->casts;
+        $places = $now->choices->places;
+        $here = array_search($now->last()->levels['spot'] ?? null, array_column($places, 'name'), true);
+        // The sun may begin a stint of its own at the same place.
+        $at = $here === false ? 0 : ((int) $here + ($now->castsHere() >= $this->casts ? 1 : 0)) % count($places);
 
-        return new Offer(
-            $choices->places[max(0, $stints - 1 + ($moves ? 1 : 0)) % count($choices->places)],
-            $choices->presentations[$this->lure % count($choices->presentations)],
-        );
+        return new Offer($places[$at], $now->choices->presentations[$this->lure % count($now->choices->presentations)]);
     }
 }

@@ -24,6 +24,12 @@ enum ContactKind: string
         return $this === self::Caught || $this === self::Lost;
     }
 
+    /** Whether the fish took the lure, hooked or not. */
+    public function isStrike(): bool
+    {
+        return $this->isHooked() || $this === self::Missed;
+    }
+
     /** What this contact counts for, 0 to 1, against a caught fish. Basis: rule EVIDENCE, our own choice. */
     public function weight(): float
     {

@@ -14,9 +14,9 @@ namespace OldEddy\Log\Evidence;
 final readonly class Effects
 {
     /** Expected contacts that the prior of a multiplier is worth; a single spot is believed to differ less than its kind. */
-    private const WORTH = 4.0;
+    private const WORTH = 6.0;
 
-    private const WORTH_OF = ['spot' => 6.0, 'angler' => 6.0];
+    private const WORTH_OF = ['spot' => 8.0, 'angler' => 8.0];
 
     private const SWEEPS = 6;
 
@@ -31,10 +31,23 @@ final readonly class Effects
     /** The effects in a day's evidence. */
     public static function in(Evidence $evidence): self
     {
+        return self::of($evidence->stints, $evidence->freshness, $evidence->prior, array_map(static fn (Stint $s): float => $s->casts, $evidence->stints));
+    }
+
+    /**
+     * The effects in stints.
+     *
+     * @param  list<Stint>  $stints
+     * @param  list<float>  $freshness  how much each stint still says, 0 to 1
+     * @param  list<float>  $worth  what the casts of each stint were worth, in casts
+     * @param  Goal  $goal  what the contacts count for
+     */
+    public static function of(array $stints, array $freshness, Prior $prior, array $worth, Goal $goal = Goal::Numbers): self
+    {
         $casts = $contacts = $with = $got = [];
-        foreach ($evidence->stints as $i => $stint) {
-            $casts[$i] = $evidence->freshness[$i] * $stint->casts;
-            $contacts[$i] = $evidence->freshness[$i] * $stint->weight();
+        foreach ($stints as $i => $stint) {
+            $casts[$i] = $freshness[$i] * $worth[$i];
+            $contacts[$i] = $freshness[$i] * $goal->weigh($stint);
             foreach ($stint->levels as $factor => $name) {
                 $with[$factor][$name][] = $i;
                 $got[$factor][$name] = ($got[$factor][$name] ?? 0.0) + $contacts[$i];
@@ -42,18 +55,18 @@ final readonly class Effects
         }
         $product = array_fill_keys(array_keys($casts), 1.0);
         $multipliers = [];
-        $all = $evidence->prior->shape() + array_sum($contacts);
-        $perCast = $evidence->day->mean();
+        $all = $prior->shape() + array_sum($contacts);
+        $perCast = $all / ($prior->casts + array_sum($casts));
         for ($sweep = 0; $sweep < self::SWEEPS; $sweep++) {
             foreach ($with as $factor => $levels) {
-                $worth = self::worth($factor);
+                $drawn = self::worth($factor);
                 foreach ($levels as $name => $in) {
                     $before = $multipliers[$factor][$name] ?? 1.0;
                     $expected = 0.0;
                     foreach ($in as $i) {
                         $expected += $perCast * $casts[$i] * $product[$i] / $before;
                     }
-                    $multipliers[$factor][$name] = ($worth + $got[$factor][$name]) / ($worth + $expected);
+                    $multipliers[$factor][$name] = ($drawn + $got[$factor][$name]) / ($drawn + $expected);
                     foreach ($in as $i) {
                         $product[$i] *= $multipliers[$factor][$name] / $before;
                     }
@@ -63,10 +76,34 @@ final readonly class Effects
             foreach ($casts as $i => $made) {
                 $expected += $made * $product[$i];
             }
-            $perCast = $all / ($evidence->prior->casts + $expected);
+            $perCast = $all / ($prior->casts + $expected);
         }
 
         return new self($perCast, $multipliers, $got, $all);
+    }
+
+    /**
+     * What these levels together multiply contacts per cast by, and the part of the doubt that is theirs: one in so many contacts.
+     *
+     * @param  array<string, string>  $levels  by factor
+     * @return array{float, float}
+     */
+    public function share(array $levels): array
+    {
+        $times = 1.0;
+        $doubt = 0.0;
+        foreach ($levels as $factor => $level) {
+            $times *= $this->multipliers[$factor][$level] ?? 1.0;
+            $doubt += 1 / (self::worth($factor) + ($this->contacts[$factor][$level] ?? 0.0));
+        }
+
+        return [$times, $doubt];
+    }
+
+    /** The doubt about the day as a whole: one in so many contacts. */
+    public function doubt(): float
+    {
+        return 1 / $this->dayContacts;
     }
 
     /**
@@ -76,13 +113,9 @@ final readonly class Effects
      */
     public function rate(array $levels): Rate
     {
-        $mean = $this->perCast;
-        $doubt = 1 / $this->dayContacts;
-        foreach ($levels as $factor => $level) {
-            $mean *= $this->multipliers[$factor][$level] ?? 1.0;
-            $doubt += 1 / (self::worth($factor) + ($this->contacts[$factor][$level] ?? 0.0));
-        }
-        $shape = 1 / $doubt;
+        [$times, $doubt] = $this->share($levels);
+        $mean = $this->perCast * $times;
+        $shape = 1 / ($doubt + $this->doubt());
 
         return Rate::after(new Prior($mean, $shape / $mean), 0, 0);
     }

@@ -21,4 +21,17 @@ final class Limits
 
     /** Length of a fish, inches. */
     public const LENGTH_IN = 100;
+
+    /** Weight of a fish, pounds. */
+    public const FISH_LB = 100;
+
+    /** Weight of a lure, ounces. */
+    public const LEAST_WEIGHT_OZ = 0.005;
+
+    public const WEIGHT_OZ = 32;
+
+    /** Length of a lure, inches. */
+    public const LEAST_LENGTH_IN = 0.25;
+
+    public const LURE_IN = 24;
 }

@@ -7,11 +7,16 @@ namespace OldEddy\Log\Evidence;
 use OldEddy\Basics\Said;
 use OldEddy\Choice\Retrieve\Pace;
 
-/** One spot, one presentation: casts (0 or more) and contacts, with the levels of every factor that was known. */
+/**
+ * One spot, one presentation (lure, color, weight, length, retrieve, running depth; R22): casts (0 or more) and contacts, with
+ * the levels of every factor that was known. The depth of the water and the running depth of the lure are two factors (D12).
+ */
 final readonly class Stint
 {
     /** The factors that describe a stint, in the order in which one would change them (M9); the last two are no pattern. */
-    public const FACTORS = ['structure', 'cover', 'cover_part', 'light', 'depth', 'speed', 'retrieve', 'lure', 'color', 'spot', 'angler'];
+    public const FACTORS = [
+        'structure', 'cover', 'cover_part', 'light', 'water_depth', 'depth', 'speed', 'retrieve', 'lure', 'size', 'weight', 'color', 'spot', 'angler',
+    ];
 
     /** Depth bins in feet; the last is open. */
     private const DEPTH_EDGES = [0, 2, 4, 6, 8, 10, 12, 15, 20, 25, 30, 40];
@@ -23,7 +28,8 @@ final readonly class Stint
 
     /**
      * @param  string  $at  date and time, sortable (ISO 8601)
-     * @param  array<string, ?string>  $levels  by factor; unknown ones null, depth and speed are worked out
+     * @param  array<string, ?string>  $levels  by factor; unknown ones null, those with numbers and the speed are worked out
+     * @param  ?float  $depthFt  running depth of the lure
      * @param  list<Contact>  $contacts  in order
      */
     public function __construct(
@@ -33,9 +39,15 @@ final readonly class Stint
         public int $casts,
         public ?float $minutes,
         public array $contacts,
+        public ?float $waterDepthFt = null,
+        public ?float $weightOz = null,
+        public ?float $lengthIn = null,
     ) {
-        $levels['speed'] = Pace::ofCadence($levels['retrieve'] ?? null)?->value;
-        $levels['depth'] = $depthFt === null ? null : self::depthLevel($depthFt);
+        $levels['speed'] = Pace::of($levels['retrieve'] ?? null)?->value;
+        $levels['depth'] = self::depthLevel($depthFt);
+        $levels['water_depth'] = self::depthLevel($waterDepthFt);
+        $levels['weight'] = self::weightLevel($weightOz);
+        $levels['size'] = self::sizeLevel($lengthIn);
         $known = [];
         foreach (self::FACTORS as $factor) {
             if (isset($levels[$factor]) && $levels[$factor] !== '') {
@@ -46,9 +58,28 @@ final readonly class Stint
         $this->weight = array_sum(array_map(static fn (Contact $c): float => $c->kind->weight(), $contacts));
     }
 
-    /** The depth bin of a depth in feet (0 or more), such as "2-4 ft". */
-    public static function depthLevel(float $depthFt): string
+    /** The level of a lure's weight in ounces (over 0), such as "0.375 oz"; null for one unknown. */
+    public static function weightLevel(?float $oz): ?string
     {
+        return $oz === null ? null : round($oz, 4).' oz';
+    }
+
+    /** The level of a lure's length in inches (over 0), such as "4.5 in"; null for one unknown. */
+    public static function sizeLevel(?float $inches): ?string
+    {
+        return $inches === null ? null : round($inches, 2).' in';
+    }
+
+    /**
+     * The depth bin of a depth in feet (0 or more), such as "2-4 ft"; null for one unknown.
+     *
+     * @return ($depthFt is null ? null : string)
+     */
+    public static function depthLevel(?float $depthFt): ?string
+    {
+        if ($depthFt === null) {
+            return null;
+        }
         $last = count(self::DEPTH_EDGES) - 1;
         for ($i = 0; $i < $last; $i++) {
             if ($depthFt < self::DEPTH_EDGES[$i + 1]) {
@@ -59,12 +90,12 @@ final readonly class Stint
         return self::DEPTH_EDGES[$last].' ft and deeper';
     }
 
-    /** A level in words; a depth says its unit. */
+    /** A level in words; depth, weight and length say their unit. */
     public static function said(string $level): string|Said
     {
         $words = str_replace('_', ' ', $level);
 
-        return preg_match('/^([\d-]+ ft)( and deeper)?$/', $words, $m) === 1 ? Said::of("{{$m[1]}}".($m[2] ?? '')) : $words;
+        return preg_match('/^([\d.-]+ (?:ft|oz|in))( and deeper)?$/', $words, $m) === 1 ? Said::of("{{$m[1]}}".($m[2] ?? '')) : $words;
     }
 
     /** The contacts, each counted by its weight. */

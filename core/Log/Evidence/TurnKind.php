@@ -28,6 +28,23 @@ enum TurnKind: string
         };
     }
 
+    /** Whether another color is tried first after it (rule M19). */
+    public function asksForColor(): bool
+    {
+        return $this === self::Light || $this === self::Clarity;
+    }
+
+    /** @return list<string> the fields of the day that the deck asks for anew when it is logged (rule M19), by their paths */
+    public function asksFor(): array
+    {
+        return match ($this) {
+            self::Light => ['weather.sky'],
+            self::Clarity => ['water.visibility_ft'],
+            self::Level => ['water.level_ft'],
+            self::Front => ['weather.front', 'weather.wind_mph'],
+        };
+    }
+
     /** How much a stint from before such a turn still says, 0 to 1. Basis: rule M12; the shares are our own. */
     public function keeps(): float
     {

@@ -9,6 +9,9 @@ use OldEddy\Log\Evidence\Stint;
 /** What could be fished today: the places known and the presentations rigged. Either may be empty. */
 final readonly class Choices
 {
+    /** Of the parts of a presentation the color outweighs all others together: it is another bait in the hand. */
+    private const COLOR_COUNTS = 10;
+
     /**
      * @param  list<Fishable>  $places  in the order in which they would be searched
      * @param  list<Presentation>  $presentations
@@ -35,19 +38,32 @@ final readonly class Choices
         return null;
     }
 
-    /** What a stint showed: its very lure in its color, the lure in another, or null when neither is to hand. */
+    /** What a stint showed, part by part; else its lure in its color, else its lure; null when that is not to hand. */
     public function presentation(Stint $stint): ?Presentation
     {
-        $same = null;
+        $nearest = null;
+        $most = 0;
         foreach ($this->presentations as $one) {
             if ($one->lure === ($stint->levels['lure'] ?? null)) {
-                if ($one->color === ($stint->levels['color'] ?? null)) {
-                    return $one;
+                $color = $one->color === ($stint->levels['color'] ?? null) ? self::COLOR_COUNTS : 0;
+                $shared = $color + count(array_intersect_assoc($one->levels(), $stint->levels));
+                if ($shared > $most) {
+                    [$nearest, $most] = [$one, $shared];
                 }
-                $same ??= $one;
             }
         }
 
-        return $same;
+        return $nearest;
+    }
+
+    /** @return array<string, float> how well each lure that is to hand fits the day, by lure */
+    public function lures(): array
+    {
+        $lures = [];
+        foreach ($this->presentations as $one) {
+            $lures[$one->lure] = $one->fit;
+        }
+
+        return $lures;
     }
 }

@@ -5,79 +5,164 @@ declare(strict_types=1);
 namespace OldEddy\Log\Next;
 
 use OldEddy\Log\Evidence\Effects;
-use OldEddy\Log\Evidence\Evidence;
+use OldEddy\Log\Evidence\Goal;
+use OldEddy\Log\Evidence\Limits;
 use OldEddy\Log\Evidence\Prior;
 use OldEddy\Log\Evidence\Rate;
+use OldEddy\Log\Evidence\Spent;
+use OldEddy\Log\Evidence\Stint;
+use OldEddy\Log\Evidence\Turn;
 
 /**
- * What an offer promises, from the evidence on its parts weighed together, and from the casts made with the very offer.
- * Basis: our own choice, held by the simulated lake.
+ * What an offer promises: the evidence on its parts weighed together, how its lure fits its place (M21), what the place still
+ * gives (M14), the way there and the time left. It answers from the log alone, in numbers; words are for whoever asks. Basis: our
+ * own choice, an upper bound on every rate so that the untried is tried, the wider the more of the day is left; held by the
+ * simulated lake, where it earned more than sampling from the same distributions did.
  */
 final class Expectation
 {
-    /** So many standard deviations over its mean an offer is judged by: hope, so that the untried is tried at all. */
-    private const HOPE = 2.0;
+    /** So many standard deviations over its mean an offer is judged by at the beginning of a day; at its end by the mean. */
+    private const HOPE = 1.5;
+
+    /** A change is reckoned over so many casts. */
+    private const AHEAD = 10;
+
+    /** What tying on another lure, color or weight takes, in casts. */
+    private const TIE = 1.0;
+
+    /** After so many casts the log counts as much as the lineup's own opinion; how much of that always stays. */
+    private const OPINION_CASTS = 40;
+
+    private const OPINION_STAYS = 0.5;
+
+    /** From so many casts on the log tells how fast this angler casts; casts a minute that can be. */
+    private const PACE_FROM_CASTS = 20;
+
+    private const PACES = [0.2, 4.0];
 
     private readonly Effects $effects;
 
-    /** @var array<string, int> casts by place, lure and color */
-    private array $fished = [];
+    private readonly Spent $spent;
 
-    /** @var array<string, Rate> */
-    private array $known = [];
+    private readonly ?Stint $last;
 
-    /** @var array<string, float> */
-    private array $hopes = [];
+    private readonly float $castsAMin;
 
-    private float $fit;
+    private readonly float $opinion;
 
-    public function __construct(private readonly Evidence $evidence, Choices $choices)
-    {
-        $this->effects = Effects::in($evidence);
-        foreach ($evidence->stints as $stint) {
-            $key = self::key($stint->levels['spot'] ?? '', $stint->levels['lure'] ?? '', $stint->levels['color'] ?? '');
-            $this->fished[$key] = ($this->fished[$key] ?? 0) + $stint->casts;
+    private readonly float $usualFit;
+
+    /** @var array<string, array{float, float}> by the name of the place */
+    private array $there = [];
+
+    /** @var array<int, array{float, float}> by presentation */
+    private array $shown = [];
+
+    /**
+     * @param  list<Stint>  $stints  in order of time
+     * @param  list<Turn>  $turns
+     */
+    public function __construct(
+        array $stints,
+        array $turns,
+        Prior $prior,
+        private readonly Choices $choices,
+        private readonly TimeLeft $time = new TimeLeft,
+        Goal $goal = Goal::Numbers,
+    ) {
+        $this->spent = new Spent($stints);
+        $this->effects = Effects::of($stints, Turn::freshness($stints, $turns), $prior, $this->spent->worth, $goal);
+        $this->last = $stints[array_key_last($stints) ?? 0] ?? null;
+        $casts = array_sum(array_map(static fn (Stint $s): int => $s->casts, $stints));
+        $this->castsAMin = self::pace($stints);
+        $this->opinion = max(self::OPINION_STAYS, self::OPINION_CASTS / (self::OPINION_CASTS + $casts));
+        $fits = [];
+        foreach ($choices->places as $place) {
+            foreach ($choices->lures() as $lure => $fit) {
+                $fits[] = $place->fits[$lure] ?? $fit;
+            }
         }
-        $fits = array_map(static fn (Presentation $p): float => $p->fit, $choices->presentations);
-        $this->fit = $fits === [] ? 1.0 : array_sum($fits) / count($fits);
+        $this->usualFit = $fits === [] ? 1.0 : max(1e-6, array_sum($fits) / count($fits));
     }
 
-    /** Contacts per cast that the offer promises, with the doubt about it. */
+    /** Contacts per cast that the offer promises on a rested place, with the doubt about it. */
     public function of(Offer $offer): Rate
     {
-        return $this->known[self::keyOf($offer)] ??= $this->reckon($offer);
+        [$mean, $doubt] = $this->numbers($offer->place, $offer->presentation);
+        $mean = max(1e-4, min(0.9, $mean));
+
+        return Rate::after(new Prior($mean, 1 / $doubt / $mean), 0, 0);
     }
 
-    /** Contacts per cast that one may hope for with the offer: little tried means much hope. */
+    /** Contacts for every cast's time that one may hope for with the offer: the way, the knot and what the place still gives counted in. */
     public function hope(Offer $offer): float
     {
-        return $this->hopes[self::keyOf($offer)] ??= $this->of($offer)->upTo(self::HOPE);
+        return $this->hopeOf($offer->place, $offer->presentation, $this->sameAsNow($offer->presentation));
     }
 
-    /** Casts made with this offer today. */
-    public function casts(Offer $offer): int
+    /** The most promising of all that could be fished, going on included; null where nothing is known. */
+    public function best(): ?Offer
     {
-        return $this->fished[self::keyOf($offer)] ?? 0;
+        $same = [];
+        foreach ($this->choices->presentations as $i => $presentation) {
+            $same[$i] = $this->sameAsNow($presentation);
+        }
+        $best = null;
+        $most = -INF;
+        foreach ($this->choices->places as $place) {
+            foreach ($this->choices->presentations as $i => $presentation) {
+                if (! $place->canShow($presentation)) {
+                    continue;
+                }
+                $hope = $this->hopeOf($place, $presentation, $same[$i]);
+                if ($hope > $most) {
+                    $most = $hope;
+                    $best = [$place, $presentation];
+                }
+            }
+        }
+
+        return $best === null ? null : new Offer(...$best);
     }
 
-    private function reckon(Offer $offer): Rate
+    private function hopeOf(Fishable $place, Presentation $presentation, bool $same): float
     {
-        $rate = $this->effects->rate($offer->levels());
-        // The lineup's own opinion counts like some casts would: less, the more casts there are.
-        $fit = ($offer->presentation->fit / $this->fit) ** (40 / (40 + $this->evidence->casts()));
-        $mean = max(1e-4, min(0.9, $rate->mean() * $fit));
+        [$mean, $doubt] = $this->numbers($place, $presentation);
+        $waysMin = $place->name === ($this->last->levels['spot'] ?? null) ? 0.0 : $place->travelMin;
+        $costs = $waysMin * $this->castsAMin + ($same ? 0.0 : self::TIE);
+        $casts = (int) max(1, min(self::AHEAD, $this->time->leftMin() * $this->castsAMin - $costs));
 
-        // Casts made with the very offer leave less to hope for than those made with its parts elsewhere.
-        return Rate::after(new Prior($mean, $rate->shape / $mean + $this->casts($offer)), 0, 0);
+        return $mean * (1 + self::HOPE * $this->time->share() * sqrt($doubt)) * $this->spent->ahead($place->name, $casts, $waysMin) / ($casts + $costs);
     }
 
-    private static function keyOf(Offer $offer): string
+    /** @return array{float, float} contacts per cast, and the doubt: one in so many contacts */
+    private function numbers(Fishable $place, Presentation $presentation): array
     {
-        return self::key($offer->place->name, $offer->presentation->lure, $offer->presentation->color);
+        [$there, $doubtThere] = $this->there[$place->name] ??= $this->effects->share($place->levels());
+        [$shown, $doubtShown] = $this->shown[spl_object_id($presentation)] ??= $this->effects->share($presentation->levels());
+        $fit = ($place->fits[$presentation->lure] ?? $presentation->fit) / $this->usualFit;
+
+        return [$this->effects->perCast * $there * $shown * $fit ** $this->opinion, $doubtThere + $doubtShown + $this->effects->doubt()];
     }
 
-    private static function key(string $place, string $lure, string $color): string
+    /**
+     * Casts a minute, where the stints say how long they took; else the usual.
+     *
+     * @param  list<Stint>  $stints
+     */
+    private static function pace(array $stints): float
     {
-        return "{$place}|{$lure}|{$color}";
+        $casts = $minutes = 0.0;
+        foreach ($stints as $stint) {
+            $casts += $stint->minutes === null ? 0 : $stint->casts;
+            $minutes += $stint->minutes ?? 0.0;
+        }
+
+        return $casts < self::PACE_FROM_CASTS || $minutes <= 0 ? 60 / Limits::CAST_S : max(self::PACES[0], min(self::PACES[1], $casts / $minutes));
+    }
+
+    private function sameAsNow(Presentation $presentation): bool
+    {
+        return $this->last === null || array_intersect_key($this->last->levels, $presentation->levels()) === $presentation->levels();
     }
 }

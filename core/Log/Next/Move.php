@@ -8,7 +8,8 @@ use OldEddy\Basics\Said;
 
 /**
  * One proposal for the next move: what to do, the sentence, the rule behind it, what it would be in place and lure where
- * that is known, the probability (0 to 1) that it fishes better than what is fished now, and what would change it.
+ * that is known, the probability (0 to 1) that it fishes better than what is fished now, what would change it, and after how many
+ * casts without a contact it is asked again.
  */
 final readonly class Move
 {
@@ -19,6 +20,7 @@ final readonly class Move
         public ?Offer $offer = null,
         public ?float $pBetter = null,
         public ?string $unless = null,
+        public int $casts = Offer::CASTS,
     ) {
     }
 

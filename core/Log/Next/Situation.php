@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Log\Next;
 
-use OldEddy\Day\Schools\Schools;
+use OldEddy\Basics\Said;
 use OldEddy\Log\Evidence\Evidence;
 use OldEddy\Log\Evidence\Pattern;
 use OldEddy\Log\Evidence\Stint;
@@ -21,6 +21,9 @@ final class Situation
     /** A definite place gets so many casts under the school cover_water, and while the spots are searched (S3, M1). */
     private const SEARCH = 8;
 
+    /** What an answer to a fish that turned away may promise less than going on, as a share of it. Basis: our own choice. */
+    private const NEARLY = 0.8;
+
     public readonly ?Stint $last;
 
     public readonly ?Fishable $here;
@@ -32,14 +35,13 @@ final class Situation
     public function __construct(
         public readonly Evidence $evidence,
         public readonly Pattern $pattern,
-        public readonly Schools $schools,
-        public readonly bool $winter,
         public readonly Choices $choices,
+        public readonly Manner $manner = new Manner,
     ) {
         $this->last = $evidence->last();
         $this->here = $choices->place($this->last->levels['spot'] ?? null);
         $this->now = $this->last === null ? null : $choices->presentation($this->last);
-        $this->expectation = new Expectation($evidence, $choices);
+        $this->expectation = new Expectation($evidence->stints, $evidence->turns, $evidence->prior, $choices, $manner->time, $manner->goal);
     }
 
     /** What is fished now, where place and lure are known. */
@@ -51,7 +53,7 @@ final class Situation
     /** Casts that this place is given before something changes (schools tempo; M1, M8, S3). */
     public function patience(): int
     {
-        $tempo = $this->schools->chosen('tempo') ?? 'search_then_slow';
+        $tempo = $this->manner->schools->chosen('tempo') ?? 'search_then_slow';
 
         return $tempo === 'cover_water' || ($tempo === 'search_then_slow' && $this->unsearched() !== []) ? self::SEARCH : self::PATIENCE;
     }
@@ -59,13 +61,21 @@ final class Situation
     /** Whether the place is changed before the lure (school change_first; by default in winter). */
     public function placeFirst(): bool
     {
-        return ($this->schools->chosen('change_first') ?? ($this->winter ? 'place' : 'lure')) === 'place';
+        return ($this->manner->schools->chosen('change_first') ?? ($this->manner->winter ? 'place' : 'lure')) === 'place';
     }
 
     /** @return list<Fishable> places not fished yet today */
     public function unsearched(): array
     {
         return array_values(array_filter($this->choices->places, fn (Fishable $p): bool => $this->evidence->of('spot', $p->name) === null));
+    }
+
+    /** The most promising offer at a place not fished yet today; null where every place was. */
+    public function unsearchedBest(): ?Offer
+    {
+        $names = array_column($this->unsearched(), 'name');
+
+        return $this->bestThat(static fn (Offer $offer): bool => in_array($offer->place->name, $names, true));
     }
 
     /** Casts in a row without a contact, over all stints. */
@@ -155,11 +165,31 @@ final class Situation
         return $this->best($this->withEach($this->here, fn (Presentation $p): bool => $p->paceFtS < $this->now->paceFtS - 0.05));
     }
 
-    /** Something smaller at this place; null where there is nothing. */
+    /** What is slower than a lure, at a place by its name; anything but that lure where nothing is slower; null where the place is not known. */
+    public function slowerAt(string $place, string $lure): ?Offer
+    {
+        $there = $this->choices->place($place);
+        if ($there === null) {
+            return null;
+        }
+        $refused = array_filter($this->choices->presentations, static fn (Presentation $p): bool => $p->lure === $lure);
+        $paceFtS = $refused === [] ? INF : max(array_map(static fn (Presentation $p): float => $p->paceFtS, $refused));
+        $others = static fn (Presentation $p): bool => $p->lure !== $lure;
+
+        $slower = $this->best($this->withEach($there, static fn (Presentation $p): bool => $others($p) && $p->paceFtS < $paceFtS));
+
+        return $slower ?? $this->best($this->withEach($there, $others));
+    }
+
+    /** Something smaller at this place, the same lure shorter or lighter first; null where there is nothing. */
     public function smallerHere(): ?Offer
     {
-        return $this->here === null || $this->now === null || $this->now->small ? null
-            : $this->best($this->withEach($this->here, static fn (Presentation $p): bool => $p->small));
+        if ($this->here === null || $this->now === null) {
+            return null;
+        }
+        $lighter = $this->best($this->withEach($this->here, fn (Presentation $p): bool => $p->lure === $this->now->lure && $p->isLessThan($this->now)));
+
+        return $lighter ?? ($this->now->small ? null : $this->best($this->withEach($this->here, static fn (Presentation $p): bool => $p->small)));
     }
 
     /** The same lure in another color at this place; null where there is none. */
@@ -183,16 +213,22 @@ final class Situation
             : $this->best(array_map(fn (Fishable $p): Offer => new Offer($p, $this->now), $this->elsewhere()));
     }
 
-    /** The same lure in another depth; null where there is none. */
+    /** The same lure at another depth, run deeper or shallower here or shown over other water; null where there is none. */
     public function otherDepth(): ?Offer
     {
         if ($this->here === null || $this->now === null) {
             return null;
         }
-        $depth = $this->here->levels()['depth'] ?? null;
-        $places = array_filter($this->elsewhere(), fn (Fishable $p): bool => ($p->levels()['depth'] ?? $depth) !== $depth && $p->cover === $this->here->cover);
+        $ran = $this->now->levels()['depth'] ?? null;
+        $stands = $this->here->levels()['water_depth'] ?? null;
+        $places = array_filter(
+            $this->elsewhere(), fn (Fishable $p): bool => ($p->levels()['water_depth'] ?? $stands) !== $stands && $p->cover === $this->here->cover,
+        );
 
-        return $this->best(array_map(fn (Fishable $p): Offer => new Offer($p, $this->now), array_values($places)));
+        return $this->best([
+            ...$this->withEach($this->here, fn (Presentation $p): bool => $p->lure === $this->now->lure && ($p->levels()['depth'] ?? $ran) !== $ran),
+            ...array_map(fn (Fishable $p): Offer => new Offer($p, $this->now), array_values($places)),
+        ]);
     }
 
     /** Another place that shares most of the pattern, shown what the pattern names; null where none shares half of it. */
@@ -220,6 +256,12 @@ final class Situation
         }
 
         return 2 * $most < $this->pattern->shared($this->last->levels ?? [], array_keys($this->here?->levels() ?? [])) ? null : $this->best($alike);
+    }
+
+    /** The most promising of all that could be fished, going on included; null where nothing is known. */
+    public function mostPromising(): ?Offer
+    {
+        return $this->choices->isEmpty() ? null : $this->expectation->best();
     }
 
     /** The most promising of all offers but the present one; null where nothing is known. */
@@ -293,18 +335,18 @@ final class Situation
         return $offer === null || $present === null ? null : $this->expectation->of($offer)->exceeds($this->expectation->of($present));
     }
 
-    /** What an offer would change: the place, else the lure. */
+    /** What an offer would change: the place, else what is shown. */
     public function changes(Offer $offer): Action
     {
-        return $offer->place->name === $this->here?->name ? Action::ChangeLure : Action::ChangePlace;
+        return $offer->place->name !== $this->here?->name || $this->now === null ? Action::ChangePlace : $this->now->changedTo($offer->presentation);
     }
 
     /** An offer in words, short of what stays as it is. */
-    public function words(Offer $offer): string
+    public function words(Offer $offer): Said
     {
-        $lure = str_replace('_', ' ', $offer->presentation->lure);
+        $shown = $offer->presentation->words($this->now);
 
-        return $offer->place->name === $this->here?->name ? "{$lure} here" : "{$lure} at {$offer->place->name}";
+        return $offer->place->name === $this->here?->name ? Said::joined($shown, ' here') : Said::joined($shown, ' at ', $offer->place->name);
     }
 
     /** Whether one may hope for more from this offer than from going on. */
@@ -313,6 +355,14 @@ final class Situation
         $present = $this->present();
 
         return $offer !== null && ($present === null || $this->expectation->hope($offer) > $this->expectation->hope($present));
+    }
+
+    /** Whether an offer promises not much less than going on. */
+    public function promisesNearly(Offer $offer): bool
+    {
+        $present = $this->present();
+
+        return $present === null || $this->expectation->hope($offer) >= self::NEARLY * $this->expectation->hope($present);
     }
 
     /** @return list<Stint> in order of time */
@@ -346,7 +396,7 @@ final class Situation
         $present = $this->present()?->levels();
         foreach ($offers as $offer) {
             $hope = $this->expectation->hope($offer);
-            if ($hope > $most && $offer->levels() !== $present) {
+            if ($hope > $most && $offer->levels() !== $present && $offer->place->canShow($offer->presentation)) {
                 [$best, $most] = [$offer, $hope];
             }
         }

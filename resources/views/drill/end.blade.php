@@ -11,7 +11,7 @@
             <section>
                 <h2>What you found</h2>
                 <p>{{ ucfirst($units->say($day->pattern->text)) }}</p>
-                <p>The places that held it: {{ implode(', ', array_map(fn ($p) => $p->name, $hidden->places())) }}.</p>
+                <p>The places that held it: {{ implode(', ', array_map(fn ($p) => $p->name, $hidden->places(OldEddy\Drill\Compared::DAY_MIN))) }}.</p>
                 <p><a class="act" href="{{ route('confirm', $trip) }}">Your evidence</a> <a href="{{ route('fish', $trip) }}">Fish on</a></p>
             </section>
             <section>

@@ -21,14 +21,23 @@ final class AfterContact implements Adviser
         }
         $contact = $contacts[count($contacts) - 1];
         $left = Situation::REPEATS - $since;
+        if ($day->manner->practice) {
+            // One bite at a place is enough: it is for the day itself.
+            $next = $day->unsearchedBest();
+
+            return [new Move(Action::ChangePlace, 'Practice: one bite tells enough. Leave them for the day and look at the next place.', 'M18', $next)];
+        }
         if ($contact->kind->isHooked()) {
             return [new Move(
                 Action::RepeatCast,
-                sprintf('Hold the boat and cast back to the same place: %d more before you change anything.', $left),
-                'M7',
+                $day->manner->inGroups
+                    ? sprintf('They come in groups now: be back within %d casts, before they are gone. After it a long blank is no reason to doubt.', $left)
+                    : sprintf('Hold the boat and cast back to the same place: %d more before you change anything.', $left),
+                $day->manner->inGroups ? 'M15' : 'M7',
                 $day->present(),
                 null,
                 sprintf('%d blank casts', $left),
+                $left,
             )];
         }
         // Two refusals in one place ask for an answer; after the first, the cast itself is worth repeating.
@@ -51,16 +60,16 @@ final class AfterContact implements Adviser
                 'a second strike on the same lure',
             );
 
-        return [
-            $answer,
-            new Move(
-                Action::RepeatCast,
-                'Or repeat the very same cast first; others may stand there.',
-                'M7',
-                $day->present(),
-                null,
-                sprintf('%d blank casts', $left),
-            ),
-        ];
+        $repeat = new Move(
+            Action::RepeatCast,
+            'Repeat the very same cast; others may stand there.',
+            'M7',
+            $day->present(),
+            null,
+            sprintf('%d blank casts', $left),
+        );
+
+        // What is slower, but far from what fish took today, answers nobody.
+        return $slower === null || $day->promisesNearly($slower) ? [$answer, $repeat] : [$repeat, $answer];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Log\Next\Advice;
 
+use OldEddy\Basics\Said;
 use OldEddy\Log\Next\Action;
 use OldEddy\Log\Next\Move;
 use OldEddy\Log\Next\Situation;
@@ -44,7 +45,7 @@ final class OneFish implements Adviser
                 $moves,
                 new Move(
                     $day->changes($better),
-                    sprintf('%d casts since the last contact: %s promises more now.', $since, $day->words($better)),
+                    Said::of('%d casts since the last contact: %s promises more now.', $since, $day->words($better)),
                     'M8',
                     $better,
                     $day->pBetter($better),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Log\Next\Advice;
 
+use OldEddy\Basics\Said;
 use OldEddy\Log\Next\Action;
 use OldEddy\Log\Next\Move;
 use OldEddy\Log\Next\Offer;
@@ -37,7 +38,7 @@ final class Silence implements Adviser
         if ($here >= $patience) {
             return [...$moves, ...$this->change($day, $here)];
         }
-        if ($day->schools->chosen('tempo') === 'pick_apart' && $here >= Situation::REPEATS) {
+        if ($day->manner->schools->chosen('tempo') === 'pick_apart' && $here >= Situation::REPEATS) {
             return [
                 ...$moves,
                 new Move(
@@ -70,7 +71,7 @@ final class Silence implements Adviser
         $moves = [];
         $unless = 'a contact on the next casts';
         $next = $day->otherPlace();
-        $searching = $day->unsearched() !== [] && ($day->schools->chosen('tempo') ?? 'search_then_slow') !== 'pick_apart';
+        $searching = $day->unsearched() !== [] && ($day->manner->schools->chosen('tempo') ?? 'search_then_slow') !== 'pick_apart';
         $best = $day->anywhere();
         $paid = $day->paidSpot();
         if ($paid !== null && ! ($searching && $best?->place->name !== $paid)) {
@@ -106,7 +107,7 @@ final class Silence implements Adviser
             $moves = [
                 new Move(
                     $day->changes($best),
-                    sprintf('%d casts without a contact: %s promises most now.', $here, $day->words($best)),
+                    Said::of('%d casts without a contact: %s promises most now.', $here, $day->words($best)),
                     'M9',
                     $best,
                     $day->pBetter($best),
@@ -130,7 +131,7 @@ final class Silence implements Adviser
             new Move(Action::SlowDown, 'Then speed and pause.', 'M9', $slower, $day->pBetter($slower), $unless),
             new Move(Action::ChangeLure, 'Then the lure: the next in the ladder of refusals.', 'M8', $lure, $day->pBetter($lure), $unless),
         ];
-        if ($day->placeFirst() || $day->schools->chosen('tempo') === 'cover_water') {
+        if ($day->placeFirst() || $day->manner->schools->chosen('tempo') === 'cover_water') {
             array_unshift($inOrder, $this->toPlace($day, $next, sprintf('%d casts here without a contact: ', $here), 'M9'));
         }
 

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Choice\Lineup;
+
+use OldEddy\Choice\Color\ColorChoice;
+use OldEddy\Choice\Color\ColorChooser;
+use OldEddy\Choice\Lures\LureFamily;
+use OldEddy\Reading\Reading;
+
+/**
+ * What makes sense to change about a lure where it is fished (rule R22), one part at a time (M9): its colors for this water, weights (ounces) and lengths
+ * (inches) beside the one that the rules take, its cadences, and depths (feet) above and below. Each list is in order, from light to
+ * heavy, short to long, shallow to deep; cadences and colors the first choice first.
+ */
+final readonly class Variants
+{
+    /** Colors that are offered. */
+    private const COLORS = 4;
+
+    /** So many weights and lengths to either side. */
+    private const BESIDE = 1;
+
+    /** Running depths to either side, feet; the step grows with the depth. */
+    private const LEAST_STEP_FT = 1.0;
+
+    private const STEP_SHARE = 0.4;
+
+    /**
+     * @param  non-empty-list<ColorChoice>  $colors
+     * @param  list<float>  $weightsOz
+     * @param  list<float>  $lengthsIn
+     * @param  non-empty-list<string>  $retrieves
+     * @param  list<float>  $depthsFt
+     */
+    private function __construct(
+        public array $colors,
+        public array $weightsOz,
+        public array $lengthsIn,
+        public array $retrieves,
+        public array $depthsFt,
+    ) {
+    }
+
+    /** Those of a lure on a day, around the way it is set up. */
+    public static function of(LureFamily $lure, Reading $reading, Setup $setup): self
+    {
+        return new self(
+            array_slice(ColorChooser::choose($lure, $reading), 0, self::COLORS),
+            $lure->rigging->isUnweighted() ? [] : self::around($lure->rigging->weightsOz, $setup->spec->weightOz),
+            self::around($lure->rigging->lengthsIn, $setup->spec->lengthIn),
+            $lure->cadences,
+            self::depths($lure, $reading, $setup->depthFt),
+        );
+    }
+
+    /**
+     * The value and its neighbours.
+     *
+     * @param  list<float>  $values
+     * @return list<float>
+     */
+    private static function around(array $values, float $value): array
+    {
+        $values = array_values(array_unique([...$values, $value]));
+        sort($values);
+        $at = (int) array_search($value, $values, true);
+
+        return array_slice($values, max(0, $at - self::BESIDE), self::BESIDE + 1 + min($at, self::BESIDE));
+    }
+
+    /** @return list<float> */
+    private static function depths(LureFamily $lure, Reading $reading, float $depthFt): array
+    {
+        if ($lure->isSurface()) {
+            return [];
+        }
+        $step = max(self::LEAST_STEP_FT, round(self::STEP_SHARE * $depthFt));
+        $floor = $reading->day->spot->deepFt ?? INF;
+        $depths = array_map(static fn (float $d): float => max($lure->hydraulics->fromFt, min($lure->hydraulics->toFt, $floor, $d)), [
+            max(0.5, $depthFt - $step), $depthFt, $depthFt + $step,
+        ]);
+        $depths = array_values(array_unique($depths));
+        sort($depths);
+
+        return $depths;
+    }
+}
