@@ -60,6 +60,7 @@ Route::middleware('auth')->group(function (): void {
     });
     Route::get('/drill', [DrillController::class, 'index'])->name('drill');
     Route::post('/drill', [DrillController::class, 'begin'])->name('drill.begin');
+    Route::get('/now', [DayController::class, 'now'])->name('now');
     Route::get('/days', [DayController::class, 'index'])->name('days');
     Route::post('/days', [DayController::class, 'open'])->name('days.open');
     Route::prefix('/days/{trip}')->whereNumber('trip')->group(function (): void {
@@ -83,6 +84,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/where/sheet', [WhereController::class, 'sheet'])->name('where.sheet');
         Route::get('/fish', [FishController::class, 'show'])->name('fish');
         Route::post('/log', [FishController::class, 'log'])->name('log');
+        Route::get('/ribbon', [FishController::class, 'ribbon'])->name('ribbon');
         Route::post('/disputes/{dispute}', [FishController::class, 'settle'])->whereNumber('dispute')->name('dispute');
         Route::get('/entries', [EntriesController::class, 'show'])->name('entries');
         Route::post('/entries', [EntriesController::class, 'change'])->name('entries.change');

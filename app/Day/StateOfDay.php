@@ -31,20 +31,57 @@ final class StateOfDay
      */
     public static function change(Trip $trip, string $path, mixed $value, Units $units): Trip
     {
-        $field = FieldSheet::field($path) ?? throw new InvalidInput([new InputProblem($path, 'is not a field of the day.')]);
-        $value = self::read($field, $value, $units);
+        [$field, $value] = self::meant($path, $value, $units);
 
         $before = [];
         $changed = self::merged($trip, function (array $conditions) use ($field, $value, &$before): array {
             $before = $conditions;
-            $conditions = self::with($conditions, $field->path, $value);
-            self::check($conditions, $field);
 
-            return $conditions;
+            return self::checked($conditions, $field, $value);
         });
         TurnKeeper::note($changed, $field->path, $before);
 
         return $changed;
+    }
+
+    /**
+     * Tries a change without making it.
+     *
+     * @throws InvalidInput by field
+     */
+    public static function tried(Trip $trip, string $path, mixed $value, Units $units): void
+    {
+        self::checked($trip->conditions, ...self::meant($path, $value, $units));
+    }
+
+    /** Puts a field back to a value in the units of the contract; null means unknown. */
+    public static function put(Trip $trip, string $path, mixed $value): Trip
+    {
+        return self::merged($trip, static fn (array $conditions): array => self::with($conditions, $path, $value));
+    }
+
+    /**
+     * @return array{Control, mixed} the field of a path, and its value in the units of the contract
+     *
+     * @throws InvalidInput by field
+     */
+    private static function meant(string $path, mixed $value, Units $units): array
+    {
+        $field = FieldSheet::field($path) ?? throw new InvalidInput([new InputProblem($path, 'is not a field of the day.')]);
+
+        return [$field, self::read($field, $value, $units)];
+    }
+
+    /**
+     * @param  array<string, mixed>  $conditions
+     * @return array<string, mixed> with the field so, as the contract takes them
+     */
+    private static function checked(array $conditions, Control $field, mixed $value): array
+    {
+        $conditions = self::with($conditions, $field->path, $value);
+        self::check($conditions, $field);
+
+        return $conditions;
     }
 
     /**
@@ -71,7 +108,7 @@ final class StateOfDay
     }
 
     /** Makes a marked spot the spot of the day, with the shade it has at a minute; all else that was said stays. */
-    public static function pick(Trip $trip, LakeSpot $spot, int $minute): Trip
+    public static function pick(Trip $trip, LakeSpot $spot, int $minute, ?string $as = null): Trip
     {
         $day = Settler::settle($trip->told());
         $picked = SpotWriter::write(SpotOfDay::of($spot->place(), $day, $minute, $spot->dockPlan($day->riseFt())));
@@ -81,16 +118,29 @@ final class StateOfDay
             ConditionsReader::read($conditions);
 
             return $conditions;
-        });
+        }, ['here' => $as ?? $spot->name]);
     }
 
-    /** @param  Closure(array<string, mixed>): array<string, mixed>  $change */
-    private static function merged(Trip $trip, Closure $change): Trip
+    /** Makes a place that is on no map the spot of the day; where nothing is known of it, what the day says of its spot stays. */
+    public static function standAt(Trip $trip, string $name, ?string $structure = null, ?string $cover = null, ?float $waterFt = null): Trip
     {
-        return DB::transaction(function () use ($trip, $change): Trip {
+        $known = array_filter([
+            'structure' => $structure, 'cover' => $cover === null ? null : [$cover], 'depth_ft' => $waterFt === null ? null : [$waterFt, $waterFt],
+        ], static fn (mixed $v): bool => $v !== null);
+
+        return self::merged($trip, static fn (array $conditions): array => $known === [] ? $conditions : ['spot' => $known] + $conditions, ['here' => $name]);
+    }
+
+    /**
+     * @param  Closure(array<string, mixed>): array<string, mixed>  $change
+     * @param  array<string, mixed>  $more  of the day itself
+     */
+    private static function merged(Trip $trip, Closure $change, array $more = []): Trip
+    {
+        return DB::transaction(function () use ($trip, $change, $more): Trip {
             /** @var Trip $fresh */
             $fresh = Trip::query()->whereKey($trip->id)->where('user_id', $trip->user_id)->lockForUpdate()->firstOrFail();
-            $fresh->update(['conditions' => $change($fresh->conditions)]);
+            $fresh->update(['conditions' => $change($fresh->conditions)] + $more);
             $fresh->setRelation('user', $trip->user);
 
             return $fresh;

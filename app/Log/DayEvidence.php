@@ -13,6 +13,7 @@ use OldEddy\Day\Season\Stage;
 use OldEddy\Log\Evidence\Contact as LoggedContact;
 use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Log\Evidence\Evidence;
+use OldEddy\Log\Evidence\Goal;
 use OldEddy\Log\Evidence\Hooked;
 use OldEddy\Log\Evidence\LostBy;
 use OldEddy\Log\Evidence\OwnPast;
@@ -55,7 +56,9 @@ final readonly class DayEvidence
         $this->evidence = Evidence::weigh(array_values($stints->map(self::stint(...))->all()), $this->past->prior(), [...$this->turns, ...$sun]);
         $this->pattern = Pattern::in($this->evidence);
         $stage = $reading->stage->stage;
-        $manner = new Manner($trip->user->schools(), $stage === Stage::Winter, Groups::expected($reading->day, $stage), $time ?? new TimeLeft);
+        $manner = new Manner(
+            $trip->user->schools(), $stage === Stage::Winter, Groups::expected($reading->day, $stage), $time ?? new TimeLeft, Goal::from($trip->goal), $trip->practice,
+        );
         $this->next = NextMove::after($this->evidence, $this->pattern, $choices, $manner);
     }
 

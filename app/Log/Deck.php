@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Day\FieldSheet;
 use App\Drill\DrillFish;
 use App\Log\Kinds\StintFields;
 use App\Models\Contact;
@@ -12,6 +13,7 @@ use App\Models\LogEvent;
 use App\Models\RackSlot;
 use App\Models\Stint;
 use App\Models\Trip;
+use App\Show\Clock;
 use App\Show\RuleLink;
 use App\Show\Units;
 use App\Show\Word;
@@ -24,40 +26,52 @@ use OldEddy\Choice\Lineup\Setup;
 use OldEddy\Choice\Lineup\Variants;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Log\Evidence\Limits;
+use OldEddy\Log\Evidence\Losses;
+use OldEddy\Log\Evidence\Showed;
 use OldEddy\Log\Evidence\TurnKind;
 use OldEddy\Log\Evidence\Untested;
 use OldEddy\Log\Next\Fishable;
+use OldEddy\Log\Next\LastHour;
 use OldEddy\Log\Next\Move;
 use OldEddy\Log\Next\Presentation;
 use OldEddy\Pictures\Ribbon\DayRibbon;
 use OldEddy\Pictures\Ribbon\Fished;
 use OldEddy\Pictures\Slice\Scene;
+use OldEddy\Plan\FishOn;
 use OldEddy\Plan\NeverTried;
 use OldEddy\Reading\Reading;
 use OldEddy\Reading\WaterReader;
 
 /** The state of the deck as the device needs it: what it draws, and what it can go on with when the server is gone. */
-final readonly class Deck
+final class Deck
 {
     /** So many entries can be taken back. */
     private const UNDO = 10;
 
     /** How a number of a contact begins and steps, in the angler's units. */
     private const STEPS = [
-        'us' => ['length' => ['start' => 14, 'step' => 0.25], 'depth' => ['start' => 4, 'step' => 1]],
-        'metric' => ['length' => ['start' => 35, 'step' => 1], 'depth' => ['start' => 1, 'step' => 0.5]],
+        'us' => [
+            'length' => ['start' => 14, 'step' => 0.25], 'depth' => ['start' => 4, 'step' => 1], 'weight' => ['start' => 2, 'step' => 0.1],
+            'ruler' => ['from' => 4, 'to' => 30, 'step' => 0.25],
+        ],
+        'metric' => [
+            'length' => ['start' => 35, 'step' => 1], 'depth' => ['start' => 1, 'step' => 0.5], 'weight' => ['start' => 1, 'step' => 0.05],
+            'ruler' => ['from' => 10, 'to' => 75, 'step' => 0.5],
+        ],
     ];
 
-    public Reading $reading;
+    public readonly Reading $reading;
 
     /** @var Collection<int, Stint> */
-    public Collection $stints;
+    public readonly Collection $stints;
 
-    public ToFish $toFish;
+    public readonly ToFish $toFish;
 
-    public DayEvidence $day;
+    public readonly DayEvidence $day;
 
-    public function __construct(private Trip $trip, private Units $units)
+    private ?string $key = null;
+
+    public function __construct(private readonly Trip $trip, private readonly Units $units)
     {
         $this->reading = WaterReader::read(Settler::settle($trip->told()));
         $this->stints = $trip->stints()->with('contacts')->get();
@@ -72,9 +86,9 @@ final readonly class Deck
     /** @return list<Untested> what was possible today and the log does not show */
     public function neverTried(): array
     {
-        return $this->toFish->plan === null
+        return $this->toFish->plan() === null
             ? NeverTried::ofChoices($this->toFish->choices, $this->day->evidence)
-            : NeverTried::ofPlan($this->toFish->plan, $this->day->evidence);
+            : NeverTried::ofPlan($this->toFish->plan(), $this->day->evidence);
     }
 
     public function ribbon(): DayRibbon
@@ -87,45 +101,127 @@ final readonly class Deck
             $this->day->evidence->stints,
             $this->day->turns,
             $planned,
-            $this->toFish->onLake?->shades(array_values($names)) ?? [],
+            $this->toFish->onLake()?->shades(array_values($names)) ?? [],
         );
     }
 
     /**
+     * All that a device needs to go on alone.
+     *
      * @param  list<string>  $slices  keys of those that the device has already
      * @return array<string, mixed>
      */
     public function state(array $slices = []): array
+    {
+        return [
+            ...$this->ground($slices),
+            ...$this->tapped(),
+            'stints' => array_values($this->stints->map($this->stint(...))->all()),
+            'ribbon' => view('partials.ribbon', ['ribbon' => $this->ribbon(), 'key' => 'deck'])->render(),
+        ];
+    }
+
+    /**
+     * What a device needs after a tap, if it knows the ground: the stints that its entries touched, and what follows from them. Its
+     * sums must come out at "count"; else another device has logged too, and it asks for all.
+     *
+     * @param  list<mixed>  $events
+     * @return array<string, mixed>
+     */
+    public function after(array $events): array
+    {
+        $touched = $this->touchedBy($events);
+        $stints = $this->stints->whereIn('id', $touched);
+
+        return [
+            ...$this->tapped(),
+            'touched' => array_values($stints->map($this->stint(...))->all()),
+            'gone' => array_values(array_diff($touched, $this->stints->pluck('id')->all())),
+            'count' => [
+                $this->stints->count(), $this->day->evidence->casts(), $this->day->evidence->contactCount(),
+            ],
+        ];
+    }
+
+    /**
+     * The stints that entries are about: by their own word, by their contact, or by what they take back.
+     *
+     * @param  list<mixed>  $events
+     * @return list<string> ids
+     */
+    private function touchedBy(array $events): array
+    {
+        $named = static fn (string $field): array => array_values(array_filter(array_column($events, $field), is_string(...)));
+        $undone = $named('target') === [] ? collect() : $this->trip->events()->toBase()->whereIn('id', $named('target'))->get(['stint_id', 'contact_id']);
+        $contacts = [...$named('contact'), ...$undone->pluck('contact_id')->filter()->all()];
+        $ofContacts = $contacts === [] ? [] : Contact::withTrashed()->where('trip_id', $this->trip->id)->whereIn('id', $contacts)->pluck('stint_id')->all();
+
+        return array_values(array_unique(array_map(strtolower(...), [...$named('stint'), ...$undone->pluck('stint_id')->filter()->all(), ...$ofContacts])));
+    }
+
+    /** What the ground is known by: the day, the rods, the places, the angler's units. */
+    public function groundKey(): string
+    {
+        return $this->key ??= substr(hash('sha256', serialize([
+            $this->reading->day, $this->toFish->rods->map(static fn (RackSlot $r): array => $r->only(RackSlot::PRESENTATION))->all(), $this->trip->here,
+            array_map(static fn (Fishable $p): array => $p->levels(), $this->toFish->choices->places), $this->units->metric, $this->isToday(),
+        ])), 0, 16);
+    }
+
+    private function isToday(): bool
+    {
+        return ($this->trip->conditions['date'] ?? null) === $this->trip->now()->toDateString();
+    }
+
+    /** @return array<string, mixed> what changes with every tap */
+    private function tapped(): array
+    {
+        return [
+            'drawn' => now()->toIso8601String(),
+            'ground' => $this->groundKey(),
+            'next' => array_map($this->move(...), $this->day->next),
+            'sum' => $this->units->say($this->day->pattern->text),
+            'undo' => array_map($this->done(...), $this->undoable()),
+            'disputes' => $this->trip->disputes()->get()->map($this->dispute(...))->all(),
+            'showed' => array_map($this->showed(...), array_values(array_filter(Showed::in($this->day->evidence->stints), static fn (Showed $s): bool => ! $s->met))),
+            'trace' => $this->trace(),
+            'here' => $this->here(),
+            'manner' => ['goal' => $this->trip->goal, 'practice' => $this->trip->practice ? 'yes' : 'no'],
+        ];
+    }
+
+    /**
+     * @param  list<string>  $slices
+     * @return array<string, mixed> what changes with the day, its rods and its places
+     */
+    private function ground(array $slices): array
     {
         $conditions = md5(serialize($this->reading->day));
 
         return [
             'trip' => $this->trip->id,
             'angler' => $this->trip->user_id,
-            'drawn' => now()->toIso8601String(),
-            'today' => ($this->trip->conditions['date'] ?? null) === now($this->trip->conditions['timezone'] ?? 'UTC')->toDateString(),
+            'today' => $this->isToday(),
             'timezone' => $this->trip->conditions['timezone'] ?? null,
             'drill' => $this->trip->drill_seed !== null,
-            'stints' => array_values($this->stints->map($this->stint(...))->all()),
             'rods' => array_values($this->toFish->rods->map(fn (RackSlot $rod, int $i): array => $this->rod($rod, $i, $conditions, $slices))->all()),
-            'parts' => array_map($this->parts(...), $this->toFish->variants),
+            'parts' => array_map($this->parts(...), $this->toFish->variants()),
             'spots' => $this->spots(),
-            'next' => array_map($this->move(...), $this->day->next),
-            'sum' => $this->units->say($this->day->pattern->text),
             'past' => $this->day->past->days === 0 ? null : sprintf(
                 'Believed before the first cast: %.1f contacts in 100 casts, from %d of your days in %s with like clarity.',
                 100 * $this->day->past->prior()->perCast,
                 $this->day->past->days,
                 $this->reading->stage->stage->words(),
             ),
-            'ribbon' => view('partials.ribbon', ['ribbon' => $this->ribbon(), 'key' => 'deck'])->render(),
-            'undo' => array_map($this->done(...), $this->undoable()),
-            'disputes' => $this->trip->disputes()->get()->map($this->dispute(...))->all(),
+            'leave_after' => OwnTargets::clock($this->trip->user)->leaveAfter(),
+            'last_hour' => $this->lastHour(),
+            'asks' => $this->asks(),
             'options' => $this->options(),
             'limits' => ['casts' => Limits::CASTS, 'casts_at_once' => Limits::CASTS_AT_ONCE, 'cast_s' => Limits::CAST_S],
             'steps' => self::STEPS[$this->units->metric ? 'metric' : 'us'],
             'units' => $this->units->metric ? 'metric' : 'us',
             'size_unit' => $this->units->sizeWord(),
+            'weight_unit' => $this->units->weightWord(),
             'depth_unit' => $this->units->word('depth'),
             'water' => sprintf(
                 '%s, %s visible, %s, front %s',
@@ -164,8 +260,18 @@ final readonly class Deck
             'species' => $contact->species,
             'length' => $contact->length_in === null ? null : $this->units->showSize($contact->length_in),
             'depth' => $contact->depth_ft === null ? null : $this->units->show('depth', $contact->depth_ft),
-            ...$contact->only(['hooked', 'forage', 'cover', 'cover_part', 'light']),
+            'weight' => $contact->weight_lb === null ? null : $this->units->showWeight($contact->weight_lb),
+            'about' => $this->about($contact),
+            ...$contact->only(['hooked', 'forage', 'cover', 'cover_part', 'light', 'lost_by']),
         ];
+    }
+
+    /** What a fish that was measured and not weighed weighed, about (Y6). */
+    private function about(Contact $contact): ?string
+    {
+        $weight = $contact->weight_lb === null ? $contact->weight($this->reading->day->species->value) : null;
+
+        return $weight === null ? null : 'about '.$this->units->fish($weight);
     }
 
     /**
@@ -175,13 +281,14 @@ final readonly class Deck
      */
     private function rod(RackSlot $rod, int $i, string $conditions, array $known): array
     {
-        $setup = $this->toFish->setups[$i];
+        $setup = $this->toFish->setups()[$i];
         $key = substr(hash('sha256', implode('/', [$conditions, $i, serialize($rod->only(RackSlot::PRESENTATION)), (int) $this->units->metric])), 0, 16);
 
         return [
             'key' => Presentation::key($rod->lure, $rod->color), ...$rod->only(RackSlot::PRESENTATION),
+            'weight_oz' => $rod->weight_oz ?? ($setup->spec->weightOz ?: null), 'length_in' => $rod->length_in ?? $setup->spec->lengthIn,
             'name' => Word::of($rod->lure),
-            'cadence' => $this->units->say($setup->cadence->text), 'slice_key' => $key,
+            'cadence' => $this->units->say($setup->cadence->text), 'jobs' => array_map($this->units->say(...), FishOn::jobs($setup)), 'slice_key' => $key,
             'slice' => in_array($key, $known, true) ? null : $this->slice($setup, "rod-{$i}"),
         ];
     }
@@ -223,6 +330,54 @@ final readonly class Deck
         ];
     }
 
+    /** The spot that was picked for the day, by its name, where it is one of those that can be fished. */
+    private function here(): ?string
+    {
+        $spot = $this->trip->here;
+
+        return $spot !== null && $this->toFish->choices->place($spot) !== null ? $spot : null;
+    }
+
+    /** @return ?array{from: int, text: string} the minute at which the last hour begins, and what is said then, once */
+    private function lastHour(): ?array
+    {
+        $until = $this->reading->day->sunDay?->sunsetMinute();
+
+        return $until === null ? null : [
+            'from' => $until - LastHour::MINUTES, 'text' => $this->units->say(LastHour::words($this->day->pattern, Clock::of($until))),
+        ];
+    }
+
+    private function showed(Showed $fish): string
+    {
+        return sprintf('%s: a %s would not have the %s at %s', $fish->spot, $fish->kind->words(), Word::of($fish->lure), substr($fish->at, 11, 5));
+    }
+
+    /** What is asked once teeth have taken a lure (D13). */
+    private function trace(): ?string
+    {
+        $bitten = array_filter(Losses::byLure($this->day->evidence->stints), static fn (Losses $l): bool => $l->wasBittenOff());
+
+        return $bitten === [] ? null : 'Bitten off: tie a bite-proof trace to every moving rod? In clear water it costs bites; you choose.';
+    }
+
+    /** @return array<string, list<array<string, mixed>>> what a turn of the day asks for (M19), by its kind */
+    private function asks(): array
+    {
+        $asks = [];
+        foreach (TurnKind::cases() as $kind) {
+            foreach ($kind->asksFor() as $path) {
+                $control = FieldSheet::field($path);
+                if ($control !== null) {
+                    $options = array_map(static fn (string $w, int|string $k): array => ['value' => (string) $k, 'words' => $w], $control->options, array_keys($control->options));
+                    $asks[$kind->value][] = ['path' => $path, 'label' => $control->label, 'options' => $options, 'unit' => $options === [] ? $this->units->word($control->quantity) : ''];
+                }
+            }
+        }
+
+        return $asks;
+    }
+
     /** @return array<string, mixed> as a stint begins with it */
     private function presentation(Presentation $shown): array
     {
@@ -252,7 +407,7 @@ final readonly class Deck
             'length_in' => $words($variants->lengthsIn, fn (float $in): string => $this->units->size($in)),
             'retrieve' => $words($variants->retrieves, Word::of(...)),
             'depth_ft' => $words($variants->depthsFt, fn (float $ft): string => $this->units->depth($ft)),
-        ], static fn (array $options): bool => count($options) > 1);
+        ]);
     }
 
     /** @return array{id: string, words: string} */
@@ -261,9 +416,11 @@ final readonly class Deck
         return ['id' => $event->id, 'words' => match ($event->kind) {
             'casts' => $event->count === 1 ? 'a cast' : "{$event->count} casts",
             'contact' => 'a contact',
-            'stint' => 'a change of lure or spot',
+            'stint' => 'a change',
             'detail', 'amend' => 'a detail',
             'turn' => 'a turn of the day',
+            'condition' => 'what the water is like',
+            'manner' => 'how the day is fished',
             default => 'an entry taken out',
         }.' at '.$event->at->format('H:i')];
     }

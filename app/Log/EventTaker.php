@@ -11,6 +11,8 @@ use App\Log\Kinds\DetailsContact;
 use App\Log\Kinds\Kind;
 use App\Log\Kinds\LogsContact;
 use App\Log\Kinds\Removes;
+use App\Log\Kinds\SaysCondition;
+use App\Log\Kinds\SetsManner;
 use App\Log\Kinds\TakesBack;
 use App\Log\Kinds\Turns;
 use App\Models\LogEvent;
@@ -34,7 +36,7 @@ final class EventTaker
     /** @var array<string, class-string<Kind>> */
     private const KINDS = [
         'stint' => BeginsStint::class, 'casts' => CountsCasts::class, 'contact' => LogsContact::class, 'detail' => DetailsContact::class,
-        'amend' => AmendsStint::class, 'remove' => Removes::class, 'turn' => Turns::class, 'undo' => TakesBack::class,
+        'amend' => AmendsStint::class, 'remove' => Removes::class, 'turn' => Turns::class, 'condition' => SaysCondition::class, 'manner' => SetsManner::class, 'undo' => TakesBack::class,
     ];
 
     private readonly Batch $batch;
@@ -71,6 +73,9 @@ final class EventTaker
             $answers = array_map(fn (mixed $event): array => $this->takeOne(is_array($event) ? $event : [], $used), $events);
             $this->batch->flush();
             $this->trip->recount();
+            if (isset($this->kinds['stint']) || isset($this->kinds['undo'])) {
+                CurrentSpot::follow($this->trip);
+            }
 
             return $answers;
         }, 3);
@@ -101,9 +106,9 @@ final class EventTaker
         if (! $kind->knows($event)) {
             return self::answer($id, self::REFUSED, 'What this entry belongs to is not in this day.');
         }
-        $conflict = $used->conflict($event, $name);
-        if ($conflict !== null) {
-            return self::answer($id, self::REFUSED, $conflict);
+        $refusal = $used->conflict($event, $name) ?? $kind->refusal($event);
+        if ($refusal !== null) {
+            return self::answer($id, self::REFUSED, $refusal);
         }
         $used->use($event, $name);
         $event['at'] = MomentOfDay::local($event['at'], $this->trip);

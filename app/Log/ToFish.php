@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Log;
 
 use App\Day\Kept;
+use App\Models\LakeSpot;
 use App\Models\RackSlot;
 use App\Models\Stint;
 use App\Models\Trip;
@@ -18,7 +19,6 @@ use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Day\Conditions\Structure;
 use OldEddy\Drill\DrillWater;
-use OldEddy\Log\Evidence\Stint as LoggedStint;
 use OldEddy\Log\Next\Choices;
 use OldEddy\Log\Next\Fishable;
 use OldEddy\Log\Next\Presentation;
@@ -29,48 +29,89 @@ use OldEddy\Reading\Reading;
 use OldEddy\Where\Places\RankedPlace;
 use OldEddy\Where\Route\RoughWays;
 
-/** What can be fished on a day: the rods on the rack with what makes sense to change about each, and the spots, ready to be offered. */
-final readonly class ToFish
+/**
+ * What can be fished on a day: the rods on the rack with what makes sense to change about each, and the spots, ready to be offered.
+ * What a tap does not change is kept: it is made anew when the day, the rods or the places are others.
+ */
+final class ToFish
 {
     /** So many of the lake's spots are offered, the best of the hour. */
     private const MARKED = 10;
 
     /** @var Plain<int, RackSlot> the rack, or the rods of the plan while it is empty; and what was fished today */
-    public Plain $rods;
+    public readonly Plain $rods;
 
-    /** @var array<int, Setup> as each rod is fished, by its place among the rods */
-    public array $setups;
+    public readonly Choices $choices;
 
-    /** @var array<string, Variants> what makes sense to change, by lure (R22) */
-    public array $variants;
+    /** @var array<int, Setup>|null */
+    private ?array $setups = null;
 
-    public Choices $choices;
+    /** @var array<string, Variants>|null */
+    private ?array $variants = null;
 
-    /** The day on its lake, where it has one. */
-    public ?DayOnLake $onLake;
+    private ?DayOnLake $onLake = null;
 
-    /** The plan of the day; a hidden day has none. */
-    public ?Plan $plan;
+    private ?Plan $plan = null;
 
     /** @param  Collection<int, Stint>  $stints  of the day, in order of time */
-    public function __construct(private Trip $trip, private Reading $reading, Collection $stints, ?Choices $hidden = null)
+    public function __construct(private readonly Trip $trip, private readonly Reading $reading, Collection $stints, private readonly ?Choices $hidden = null)
     {
-        $this->onLake = $trip->lake === null || $trip->drill_seed !== null ? null : new DayOnLake($trip, $trip->lake);
-        $this->plan = $plan = $hidden === null ? Planner::planFor($reading) : null;
         $fished = $stints->toBase()->map(static fn (Stint $stint): RackSlot => new RackSlot($stint->only(RackSlot::PRESENTATION)));
         $rods = match (true) {
             $hidden !== null => collect(DrillWater::rods())->map(static fn (Presentation $p): RackSlot => RackSlot::of($p, $reading->stand->middleFt())),
             $trip->rack->isNotEmpty() => $trip->rack->toBase(),
-            default => collect($plan->rods ?? [])->map(self::slot(...)),
+            default => collect($this->plan()->rods ?? [])->map(self::slot(...)),
         };
         $this->rods = $rods->concat($fished->reverse())->unique(static fn (RackSlot $r): string => Presentation::key($r->lure, $r->color))->values();
-        $this->setups = $this->rods->map(static fn (RackSlot $r): Setup => Setup::of(Catalog::get($r->lure), $reading, $r->wish()))->all();
-        $variants = [];
-        foreach ($this->setups as $setup) {
-            $variants[$setup->lure->key] ??= Variants::of($setup->lure, $reading, $setup);
+        $this->choices = $hidden ?? Kept::of($this->kept($stints), $reading->day, fn (): Choices => new Choices($this->places($stints), $this->presentations()));
+    }
+
+    /** @return array<int, Setup> as each rod is fished, by its place among the rods */
+    public function setups(): array
+    {
+        return $this->setups ??= $this->rods->map(fn (RackSlot $r): Setup => Setup::of(Catalog::get($r->lure), $this->reading, $r->wish()))->all();
+    }
+
+    /** @return array<string, Variants> what makes sense to change, by lure (R22) */
+    public function variants(): array
+    {
+        if ($this->variants === null) {
+            $this->variants = [];
+            foreach ($this->setups() as $setup) {
+                $this->variants[$setup->lure->key] ??= Variants::of($setup->lure, $this->reading, $setup);
+            }
         }
-        $this->variants = $variants;
-        $this->choices = $hidden ?? new Choices($this->places($stints), $this->presentations());
+
+        return $this->variants;
+    }
+
+    /** The day on its lake, where it has one. */
+    public function onLake(): ?DayOnLake
+    {
+        return $this->onLake ??= $this->trip->lake === null || $this->trip->drill_seed !== null ? null : new DayOnLake($this->trip, $this->trip->lake);
+    }
+
+    /** The plan of the day; a hidden day has none. */
+    public function plan(): ?Plan
+    {
+        return $this->plan ??= $this->hidden === null ? Planner::planFor($this->reading) : null;
+    }
+
+    /**
+     * What the choices hang on beside the day: rods, places fished, the lake with its spots, where one is and how fast one goes.
+     *
+     * @param  Collection<int, Stint>  $stints
+     */
+    private function kept(Collection $stints): string
+    {
+        $places = $stints->toBase()->keyBy('spot')->map(static fn (Stint $s): array => $s->only(['structure', 'cover', 'cover_part', 'light', 'water_depth_ft']));
+        $spots = $this->trip->lake_id === null ? null
+            : LakeSpot::query()->toBase()->where('lake_id', $this->trip->lake_id)->selectRaw('count(*) as n, max(id) as last, max(updated_at) as at')->first();
+
+        return 'choices '.hash('sha256', serialize([
+            $this->trip->user_id, $this->trip->lake_id, (array) $spots, $this->rods->map(static fn (RackSlot $r): array => $r->only(RackSlot::PRESENTATION))->all(),
+            $places->all(), $stints->last()?->spot, $this->trip->route['asked']['speed_mph'] ?? null,
+        ]));
     }
 
     private static function slot(Entry $rod): RackSlot
@@ -87,14 +128,14 @@ final readonly class ToFish
     private function presentations(): array
     {
         $scores = [];
-        foreach ($this->plan->lineup ?? [] as $entry) {
+        foreach ($this->plan()->lineup ?? [] as $entry) {
             $scores[$entry->lure->key] = $entry->score;
         }
         $worst = $scores === [] ? 1.0 : min($scores);
         $made = [];
         foreach ($this->rods as $i => $rod) {
-            $as = $rod->presentation($this->setups[$i], $scores[$rod->lure] ?? $worst);
-            array_push($made, $as, ...$as->changed($this->variants[$rod->lure]));
+            $as = $rod->presentation($this->setups()[$i], $scores[$rod->lure] ?? $worst);
+            array_push($made, $as, ...$as->changed($this->variants()[$rod->lure]));
         }
 
         return $made;
@@ -108,12 +149,13 @@ final readonly class ToFish
     {
         $fished = array_values($stints->toBase()->groupBy('spot')->map(static fn (Plain $here): Fishable => self::fished($here->last()))->all());
         $known = array_map(static fn (Fishable $p): string => $p->name, $fished);
-        $marked = $this->onLake === null ? [] : array_map(
+        $lake = $this->onLake();
+        $marked = $lake === null ? [] : array_map(
             fn (RankedPlace $r): Fishable => $r->place->toFish($this->reading->stand->middleFt(), $this->reading->day->riseFt()),
-            $this->onLake->ranked($this->reading->day->minuteOfDay),
+            $lake->ranked($this->reading->day->minuteOfDay),
         );
         $marked = array_slice(array_values(array_filter($marked, static fn (Fishable $p): bool => ! in_array($p->name, $known, true))), 0, self::MARKED);
-        $ways = $this->onLake?->minutesFrom($stints->last()?->spot) ?? [];
+        $ways = $lake?->minutesFrom($stints->last()?->spot) ?? [];
 
         return array_map(fn (Fishable $p): Fishable => $p->with($ways[$p->name] ?? RoughWays::UNKNOWN_MIN, $this->fits($p)), [...$fished, ...$marked]);
     }
@@ -126,14 +168,10 @@ final readonly class ToFish
     /** @return array<string, float> how each lure of the rods fits a place by its own lineup (M21) */
     private function fits(Fishable $place): array
     {
-        $lures = array_keys($this->variants);
-        $what = implode('|', ['fits', $place->structure, $place->cover, LoggedStint::depthLevel($place->waterDepthFt), $place->light, ...$lures]);
-        $structure = Structure::tryFrom((string) $place->structure);
-        $cover = Cover::tryFrom((string) $place->cover);
-        $day = $this->reading->day;
+        $lures = array_keys($this->variants());
 
-        return $lures === [] ? [] : Kept::of(
-            hash('sha256', $what), $day, static fn (): array => PlaceFits::at($day, $structure, $cover, $place->waterDepthFt, $place->light, $lures),
+        return $lures === [] ? [] : PlaceFits::at(
+            $this->reading->day, Structure::tryFrom((string) $place->structure), Cover::tryFrom((string) $place->cover), $place->waterDepthFt, $place->light, $lures,
         );
     }
 }

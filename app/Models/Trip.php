@@ -35,7 +35,10 @@ use OldEddy\Reading\WaterReader;
  * @property ?int $drill_seed the hidden day that is practised on
  * @property ?string $stage
  * @property int $casts_made
+ * @property string $goal a key of Goal
+ * @property bool $practice
  * @property ?string $clarity
+ * @property ?string $here the one current spot, by its name
  * @property ?Carbon $closed_at
  * @property User $user
  * @property-read Collection<int, RackSlot> $rack
@@ -47,11 +50,11 @@ final class Trip extends Model
     /** @var list<string>|null what its fish were seen eating, as far as it was asked */
     private ?array $seen = null;
 
-    protected $fillable = ['name', 'conditions', 'ask', 'closed_at', 'measured', 'boat', 'drill_seed', 'lake_id', 'route'];
+    protected $fillable = ['name', 'conditions', 'ask', 'closed_at', 'measured', 'boat', 'drill_seed', 'lake_id', 'route', 'here'];
 
     protected $attributes = [
         'closed_at' => null, 'measured' => null, 'boat' => null, 'drill_seed' => null, 'stage' => null, 'clarity' => null, 'lake_id' => null,
-        'route' => null, 'casts_made' => 0,
+        'route' => null, 'casts_made' => 0, 'here' => null, 'goal' => 'numbers', 'practice' => false,
     ];
 
     /** @return BelongsTo<User, $this> */
@@ -268,6 +271,6 @@ final class Trip extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['conditions' => 'array', 'measured' => 'array', 'boat' => 'array', 'route' => 'array', 'closed_at' => 'datetime', 'drill_seed' => 'integer'];
+        return ['conditions' => 'array', 'measured' => 'array', 'boat' => 'array', 'route' => 'array', 'closed_at' => 'datetime', 'drill_seed' => 'integer', 'practice' => 'boolean'];
     }
 }

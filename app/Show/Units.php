@@ -196,10 +196,10 @@ final readonly class Units
             : implode('', array_map(fn (string|Amount $piece): string => is_string($piece) ? $piece : $this->amount($piece), $sentence->pieces()));
     }
 
-    /** A level of the evidence in words: a depth in the angler's units. */
+    /** A level of the evidence in words: depth, weight and length in the angler's units, a weight as it is stamped on the lead. */
     public function level(string $level): string
     {
-        return $this->say(Stint::said($level));
+        return preg_match('/^([\d.]+) oz$/', $level, $m) === 1 ? $this->weight((float) $m[1]) : $this->say(Stint::said($level));
     }
 
     private function amount(Amount $amount): string

@@ -9,6 +9,7 @@ use App\Models\Lake;
 use App\Models\LakeSpot;
 use App\Models\Trip;
 use Closure;
+use Illuminate\Support\Facades\DB;
 use OldEddy\Basics\Units\Speed;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Settler;
@@ -170,6 +171,17 @@ final class DayOnLake
         }
 
         return array_merge(...$windows);
+    }
+
+    /** @return array<int, OwnRecord> what today's log says of each spot that was fished, by its id */
+    public function today(): array
+    {
+        $records = [];
+        foreach (DB::table('spot_sums')->where('trip_id', $this->trip->id)->whereNotNull('spot_id')->get(['spot_id', 'casts', 'contacts_weighed']) as $row) {
+            $records[(int) $row->spot_id] = new OwnRecord((int) $row->casts, (float) $row->contacts_weighed);
+        }
+
+        return $records;
     }
 
     /** @return array<string, OwnRecord> what one's own days in the same stage say of each spot, today left out */

@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\Cache;
 use OldEddy\Basics\Units\Speed;
 use OldEddy\Pictures\Ribbon\Fished;
 use OldEddy\Where\Lake\Position;
+use OldEddy\Where\Route\Comeback;
 use OldEddy\Where\Route\Distances;
 use OldEddy\Where\Route\Leg;
 use OldEddy\Where\Route\Router;
@@ -22,7 +23,7 @@ use OldEddy\Where\Route\WaterWays;
 /**
  * The day's route: asks the core for the ranking by the hour and for the ways over water, and has it choose and order.
  *
- * @phpstan-type Asked array{from: int, to: int, minutes: float, speed_mph: float, fuel_per_hour?: ?float, locked: list<int>, forbidden: list<int>, start?: ?int, start_at?: ?array{float, float}}
+ * @phpstan-type Asked array{from: int, to: int, minutes: float, speed_mph: float, fuel_per_hour?: ?float, locked: list<int>, forbidden: list<int>, start?: ?int, start_at?: ?array{float, float}, from_now?: bool}
  */
 final class DayRoute
 {
@@ -61,7 +62,8 @@ final class DayRoute
      */
     public function planned(): array
     {
-        $problem = new RouteTask($this->stops(), $this->minutes(), $this->asked['from'], $this->asked['to']);
+        [$stops, $this->spots] = $this->candidates();
+        $problem = new RouteTask($stops, $this->minutes(), $this->asked['from'], $this->asked['to']);
         $order = Router::solve($problem);
         $table = Timetable::of($problem, $order, (float) ($this->asked['fuel_per_hour'] ?? 0.0));
         $reached = is_finite($table->homeMin);
@@ -132,15 +134,26 @@ final class DayRoute
         return $minutes.' min, '.$units->way($minutes / 60 * $asked['speed_mph']).' under way';
     }
 
-    /** @return list<Stop> */
-    private function stops(): array
+    /**
+     * The stops that could be made, each beside its spot; planned from now on, places that paid may be visited twice (S29).
+     *
+     * @return array{list<Stop>, list<LakeSpot>}
+     */
+    private function candidates(): array
     {
         $worth = $this->day->byHour(array_map(static fn (LakeSpot $s): string => $s->name, $this->spots))->fits;
+        $today = ($this->asked['from_now'] ?? false) ? $this->day->today() : [];
+        $stops = $spots = [];
+        foreach ($this->spots as $spot) {
+            $stop = new Stop($spot->name, $worth[$spot->name], $this->asked['minutes'], in_array($spot->id, $this->asked['locked'], true));
+            $fished = $today[$spot->id] ?? null;
+            foreach ($fished === null ? [$stop] : Comeback::stops($stop, $fished, $this->asked['from']) as $one) {
+                $stops[] = $one;
+                $spots[] = $spot;
+            }
+        }
 
-        return array_map(
-            fn (LakeSpot $s): Stop => new Stop($s->name, $worth[$s->name], $this->asked['minutes'], in_array($s->id, $this->asked['locked'], true)),
-            $this->spots,
-        );
+        return [$stops, $spots];
     }
 
     /** @return list<list<float>> minutes, start and end at both ends */

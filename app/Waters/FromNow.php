@@ -36,14 +36,14 @@ final class FromNow
             '>=',
             $now->copy()->subMinutes(self::FIX_MIN)->format('Y-m-d H:i:s'),
         )->orderByDesc('at')->first();
-        $fished = $stints->pluck('spot_id')->filter()->unique()->map(static fn (mixed $id): int => (int) $id)->values()->all();
 
         return [
             ...$asked,
             'from' => $from,
             'start' => $last?->spot_id,
             'start_at' => $fix === null ? null : [(float) $fix->lat, (float) $fix->lon],
-            'forbidden' => array_values(array_unique([...$asked['forbidden'], ...array_diff($fished, $asked['locked'])])),
+            // Fished places are not closed: they are weighed by what the day has shown (S29).
+            'from_now' => true,
         ];
     }
 }

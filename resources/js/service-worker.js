@@ -28,7 +28,7 @@ self.addEventListener('fetch', (event) => {
     if (event.request.method !== 'GET' || url.origin !== location.origin) {
         return;
     }
-    if (url.pathname.startsWith('/build/') || url.pathname === '/icon.svg') {
+    if (url.pathname.startsWith('/build/') || /^\/(icon[\w-]*\.(svg|png)|manifest\.webmanifest)$/.test(url.pathname)) {
         event.respondWith(caches.match(event.request).then((known) => known ?? fetch(event.request)));
     } else if (event.request.mode === 'navigate') {
         event.respondWith(page(event.request, url));
@@ -54,8 +54,15 @@ async function page(request, url) {
         keep(url.pathname, answer);
         return answer;
     } catch {
-        return known ?? new Response('<!DOCTYPE html><meta charset="utf-8"><title>No signal</title><p>No signal, and this page was not opened on this device before. <a href="/days">The days</a>', { status: 503, headers: { 'Content-Type': 'text/html' } });
+        return known ?? (url.pathname === '/now' ? await lastDeck() : undefined) ?? new Response('<!DOCTYPE html><meta charset="utf-8"><title>No signal</title><p>No signal, and this page was not opened on this device before. <a href="/days">The days</a>', { status: 503, headers: { 'Content-Type': 'text/html' } });
     }
+}
+
+/** Where the app opens without signal: the deck that was kept last. */
+async function lastDeck() {
+    const pages = await caches.open(PAGES + (await who()));
+    const decks = (await pages.keys()).filter((request) => /^\/days\/\d+\/fish$/.test(new URL(request.url).pathname));
+    return decks.length ? Response.redirect(decks.at(-1).url, 302) : undefined;
 }
 
 function late() {

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { freshDay, inStep, sound } from './helpers.mjs';
+import { freshDay, inStep, sound, tapCast } from './helpers.mjs';
 
 test.beforeEach(({ page }) => {
     page.on('pageerror', (error) => {
@@ -41,12 +41,12 @@ test('casts by the clock, set afterwards, a fish on, the next move and its alter
     await page.clock.fastForward(45 * 5 * 1000);
     await expect(page.locator('[data-count="casts"]')).toHaveText('4');
     await page.locator('[data-kind="caught"]').click();
-    await expect(page.locator('.deck-next')).toContainText('Hold the boat');
+    await expect(page.locator('.deck-next')).toContainText('be back within');
     await page.clock.fastForward(46 * 1000);
     await expect(page.locator('[data-count="casts"]')).toHaveText('5');
     await page.getByRole('button', { name: 'Stop the clock' }).click();
     await page.getByRole('button', { name: 'Set casts' }).click();
-    await page.getByLabel('casts in this stint').fill('30');
+    await page.getByLabel('casts here with this').fill('30');
     await page.getByRole('button', { name: 'Keep', exact: true }).click();
     await inStep(page);
     await expect(page.locator('[data-count="casts"]')).toHaveText('30');
@@ -70,7 +70,7 @@ test('undo goes back ten entries, and part, light, turns and a second angler are
     await page.goto(`${day}/fish`);
     await page.locator('[data-log="stint"]').first().click();
     for (let i = 0; i < 11; i++) {
-        await page.locator('[data-log="casts"]').click();
+        await tapCast(page);
     }
     await inStep(page);
     for (let i = 0; i < 10; i++) {
@@ -84,7 +84,7 @@ test('undo goes back ten entries, and part, light, turns and a second angler are
     await page.locator('[data-log="turn"]').filter({ hasText: 'front' }).click();
     await page.getByLabel('somebody else in the boat').fill('Marlo');
     await page.getByRole('button', { name: 'Join' }).click();
-    await expect(page.locator('.deck-now')).toContainText('No stint yet');
+    await expect(page.locator('.deck-now')).toContainText('Nothing in hand yet');
     await page.locator('[data-log="stint"]').nth(1).click();
     await inStep(page);
     await page.reload();
@@ -107,7 +107,7 @@ test('a hidden day is drilled on the real deck', async ({ page }) => {
     await page.locator('[data-log="stint"]').first().click();
     await page.getByRole('button', { name: /^Boathouse/ }).click();
     for (let i = 0; i < 30; i++) {
-        await page.locator('[data-log="casts"]').click();
+        await tapCast(page);
     }
     await inStep(page);
     await expect(page.locator('[data-count="casts"]')).toHaveText('30');

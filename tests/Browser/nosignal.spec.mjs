@@ -1,6 +1,6 @@
 import { createServer, request as ask } from 'node:http';
 import { expect, test } from '@playwright/test';
-import { freshDay, inStep, signIn, signOut, sound } from './helpers.mjs';
+import { freshDay, inStep, signIn, signOut, sound, tapCast } from './helpers.mjs';
 
 /** A way to the server that can be cut, killed in the middle of an answer, and mended again. */
 async function brittleWay(target) {
@@ -38,7 +38,7 @@ async function brittleWay(target) {
 
 const tapCasts = async (page, n) => {
     for (let i = 0; i < n; i++) {
-        await page.locator('[data-log="casts"]').click();
+        await tapCast(page);
     }
 };
 
@@ -221,7 +221,7 @@ test('a queue waits for the sign-in it belongs to', async ({ page, context }) =>
     await page.locator('[data-log="stint"]').first().click();
     await inStep(page);
     await signOut(context);
-    await page.locator('[data-log="casts"]').click();
+    await tapCast(page);
     await expect(page.locator('.deck .afloat')).toContainText('You are signed out. 1 entry is kept');
     // Somebody else signs in on this device: the entry is not theirs and stays.
     const other = await freshDay(page);
@@ -279,7 +279,7 @@ test('two devices on one stint add up, and what they differ on is told', async (
         // Neither has heard of the other's entries.
         await device.context().setOffline(true);
         await device.locator('[data-contact]').first().click();
-        await device.locator('[data-log="casts"]').click();
+        await tapCast(device);
         for (let i = 0; i < longer; i++) {
             await device.getByRole('button', { name: '+ longer' }).click();
         }

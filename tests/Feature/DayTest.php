@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\RackSlot;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 
 final class DayTest extends WaterTestCase
@@ -88,6 +89,39 @@ final class DayTest extends WaterTestCase
         \App\Day\StateOfDay::change($two, 'weather.wind_mph', 9, $units);
         self::assertEquals(['temp_f' => 55], $trip->fresh()?->conditions['water']);
         self::assertEquals(['wind_mph' => 9], $trip->fresh()->conditions['weather']);
+    }
+
+    public function test_the_app_on_a_phone_opens_on_the_day_under_way(): void
+    {
+        $this->get(route('now'))->assertRedirect(route('sign-in'));
+        $this->actingAs($wren = $this->angler());
+        $this->get(route('now'))->assertRedirect(route('days'));
+        Carbon::setTestNow('2026-04-20 15:00:00');
+        $this->trip($wren, ['date' => '2026-04-19']);
+        $this->get(route('now'))->assertRedirect(route('days'));
+        $fished = $this->trip($wren);
+        $later = $this->trip($wren);
+        $this->get(route('now'))->assertRedirect(route('fish', $later));
+        $stint = (string) Str::uuid();
+        $this->log($fished, [$this->stint($stint), $this->event('casts', ['stint' => $stint, 'count' => 1])]);
+        $this->get(route('now'))->assertRedirect(route('fish', $fished));
+        $fished->update(['closed_at' => now()]);
+        $this->get(route('now'))->assertRedirect(route('fish', $later));
+        $this->actingAs($this->angler('other@old-eddy.example'))->get(route('now'))->assertRedirect(route('days'));
+    }
+
+    public function test_the_manifest_names_icons_that_are_there(): void
+    {
+        $manifest = json_decode((string) file_get_contents(public_path('manifest.webmanifest')), true, flags: JSON_THROW_ON_ERROR);
+        self::assertSame(parse_url(route('now'), PHP_URL_PATH), $manifest['start_url']);
+        self::assertContains('maskable', array_column($manifest['icons'], 'purpose'));
+        foreach ($manifest['icons'] as $icon) {
+            self::assertFileExists(public_path($icon['src']));
+            if ($icon['type'] === 'image/png') {
+                [$width, $height] = getimagesize(public_path($icon['src'])) ?: self::fail($icon['src']);
+                self::assertSame($icon['sizes'], "{$width}x{$height}");
+            }
+        }
     }
 
     public function test_the_rack_takes_a_lure_once_and_lets_it_go(): void

@@ -81,7 +81,7 @@ async function worker(assets) {
             const answer = await answered;
             // What it keeps beside the answer.
             await new Promise((done) => setTimeout(done, 5));
-            return answer.text();
+            return answer.headers.get('Location') ?? answer.text();
         },
     };
 }
@@ -113,6 +113,18 @@ test('a page that was opened is there without signal, with its scripts and style
     assert.match(await one.get('/days/1/fish'), /page \/days\/1\/fish of 7/);
     assert.match(await one.get('/days/2/fish'), /No signal/);
     assert.equal(await one.get('/build/assets/app-one.js', 'no-cors'), '/build/assets/app-one.js');
+});
+
+test('the app opens on the last kept deck without signal, and says so where there is none', async () => {
+    const one = await worker(assets('one'));
+    server.up = false;
+    assert.match(await one.get('/now'), /No signal/);
+    server.up = true;
+    await one.get('/days/3/fish');
+    await one.get('/days/12/fish');
+    await one.get('/days/12/confirm');
+    server.up = false;
+    assert.equal(await one.get('/now'), `${HOME}/days/12/fish`);
 });
 
 test('after an update a kept page finds the assets of its own build until it is renewed', async () => {

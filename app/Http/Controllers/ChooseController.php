@@ -11,6 +11,8 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use OldEddy\Choice\Color\ColorFamily;
 use OldEddy\Choice\Lineup\Setup;
 use OldEddy\Choice\Lineup\Split;
 use OldEddy\Choice\Lineup\Wish;
@@ -41,7 +43,7 @@ final class ChooseController
         ]);
     }
 
-    /** Rigging is a PUT: once or ten times, the rod stands on the rack once. */
+    /** Rigging is a PUT: once or ten times, the rod stands on the rack once. Several rods may carry one lure, each in its own color (R22). */
     public function rig(Request $request, Trip $trip, string $lure): RedirectResponse|JsonResponse
     {
         abort_unless(Catalog::has($lure), 404);
@@ -49,23 +51,35 @@ final class ChooseController
         if ($entry === null) {
             return $this->back($request, $trip, $lure, 'That lure is ruled out today.', 422);
         }
+        $color = $this->color($request) ?? $entry->colors()[0]->family->value;
+        $setup = $entry->setup();
         RackSlot::query()->upsert([[
             'trip_id' => $trip->id,
             'lure' => $lure,
-            'color' => $entry->colors()[0]->family->value,
-            'depth_ft' => $entry->setup()->depthFt,
-            'retrieve' => $entry->setup()->cadence->key,
+            'color' => $color,
+            'depth_ft' => $setup->depthFt,
+            'retrieve' => $setup->cadence->key,
+            'weight_oz' => $setup->spec->weightOz ?: null,
+            'length_in' => $setup->spec->lengthIn,
             'created_at' => now(), 'updated_at' => now(),
-        ]], ['trip_id', 'lure'], ['color', 'depth_ft', 'retrieve', 'updated_at']);
+        ]], ['trip_id', 'lure', 'color'], ['depth_ft', 'retrieve', 'weight_oz', 'length_in', 'updated_at']);
 
-        return $this->back($request, $trip, $lure, ucfirst($entry->lure->name()).' is on the rack.');
+        return $this->back($request, $trip, $lure, ucfirst($entry->lure->name()).' in '.str_replace('_', ' ', $color).' is on the rack.');
     }
 
+    /** Off the rack: the rod in one color, or all that carry the lure. */
     public function unrig(Request $request, Trip $trip, string $lure): RedirectResponse|JsonResponse
     {
-        $trip->rack()->where('lure', $lure)->delete();
+        $color = $this->color($request);
+        $rods = $trip->rack()->where('lure', $lure);
+        ($color === null ? $rods : $rods->where('color', $color))->delete();
 
         return $this->back($request, $trip, $lure, ucfirst(str_replace('_', ' ', $lure)).' is off the rack.');
+    }
+
+    private function color(Request $request): ?string
+    {
+        return $request->validate(['color' => ['nullable', Rule::enum(ColorFamily::class)]], ['color' => 'The color is none of those there are.'])['color'] ?? null;
     }
 
     private function back(Request $request, Trip $trip, string $lure, string $said, int $status = 200): RedirectResponse|JsonResponse

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Log\Deck;
+use App\Log\OwnTargets;
 use App\Models\LakeSpot;
 use App\Models\Trip;
 use Illuminate\Contracts\View\View;
@@ -12,6 +13,8 @@ use Illuminate\Http\RedirectResponse;
 use OldEddy\Log\Evidence\Crew;
 use OldEddy\Log\Evidence\DaySummary;
 use OldEddy\Log\Evidence\LevelEvidence;
+use OldEddy\Log\Evidence\Losses;
+use OldEddy\Log\Evidence\Shared;
 
 final class ConfirmController
 {
@@ -28,9 +31,13 @@ final class ConfirmController
             'ribbon' => $deck->ribbon(),
             'summary' => DaySummary::of($deck->day->evidence),
             'crew' => Crew::of($deck->day->evidence),
-            'alike' => $best === null ? [] : $deck->toFish->onLake?->like($best) ?? [],
+            'alike' => $best === null ? [] : $deck->toFish->onLake()?->like($best) ?? [],
             'alikeTo' => $best?->id,
             'neverTried' => $deck->neverTried(),
+            // One fish shares everything with itself.
+            'shared' => $deck->day->evidence->contactCount() > 1 ? Shared::levels($deck->day->evidence->stints) : [],
+            'losses' => Losses::byLure($deck->day->evidence->stints),
+            'targets' => OwnTargets::clock($trip->user),
         ]);
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Trip;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -11,6 +12,9 @@ use Illuminate\Support\Str;
 
 final class DayController
 {
+    /** Among so many of the newest days today's is looked for. */
+    private const LATELY = 30;
+
     /** What a new day takes over from the last one: the water changes, the place and the fish seldom do. */
     private const CARRIED = ['species', 'waterbody', 'lat', 'lon', 'timezone', 'platform', 'rods', 'owned'];
 
@@ -46,5 +50,15 @@ final class DayController
         $trip = $request->user()->trips()->firstOrCreate(['ask' => $given['ask']], ['name' => $given['name'], 'conditions' => $conditions]);
 
         return redirect()->route('read', $trip);
+    }
+
+    /** Where the app on a phone opens: on the day under way, else on today's, else on the days. */
+    public function now(Request $request): RedirectResponse
+    {
+        $open = $request->user()->trips()->whereNull('closed_at')->whereNull('drill_seed')->orderByDesc('id')->limit(self::LATELY)->get();
+        $today = $open->filter(static fn (Trip $t): bool => ($t->conditions['date'] ?? null) === $t->now()->toDateString());
+        $day = $today->first(static fn (Trip $t): bool => $t->isUnderWay()) ?? $today->first();
+
+        return $day === null ? redirect()->route('days') : redirect()->route('fish', $day);
     }
 }

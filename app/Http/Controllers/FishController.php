@@ -31,6 +31,7 @@ final class FishController
             [
                 'events' => ['present', 'array', 'list', 'max:'.self::MOST_EVENTS], 'more' => ['nullable', 'boolean'],
                 'slices' => ['nullable', 'array', 'list', 'max:100'], 'slices.*' => ['string', 'max:40'],
+                'ground' => ['nullable', 'string', 'max:40'],
             ],
         );
         $answers = (new EventTaker($trip))->take($given['events']);
@@ -38,7 +39,20 @@ final class FishController
             DrillFish::answer($trip);
         }
 
-        return new JsonResponse(['events' => $answers, 'state' => ($given['more'] ?? false) ? null : $this->deck($trip)->state($given['slices'] ?? [])]);
+        if ($given['more'] ?? false) {
+            return new JsonResponse(['events' => $answers, 'state' => null]);
+        }
+        $deck = $this->deck($trip);
+
+        return new JsonResponse(['events' => $answers] + (isset($given['ground']) && $given['ground'] === $deck->groundKey()
+            ? ['after' => $deck->after($given['events'])]
+            : ['state' => $deck->state($given['slices'] ?? [])]));
+    }
+
+    /** The day as it was fished, drawn; the deck asks for it now and then. */
+    public function ribbon(Trip $trip): View
+    {
+        return view('partials.ribbon', ['ribbon' => $this->deck($trip)->ribbon(), 'key' => 'deck']);
     }
 
     /** Two devices said different things: the angler says which is right. */

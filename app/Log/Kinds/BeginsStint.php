@@ -14,7 +14,7 @@ final class BeginsStint extends Kind
 
     public function fields(): array
     {
-        return ['stint' => Wanted::id(), ...StintFields::begun()];
+        return ['stint' => Wanted::id(), ...StintFields::begun(), ...self::position()];
     }
 
     public function knows(array $event): bool

@@ -33,6 +33,16 @@ abstract class Kind
     abstract public function knows(array $event): bool;
 
     /**
+     * Why an event whose fields are each sound cannot be taken, in a sentence; null where it can.
+     *
+     * @param  array<array-key, mixed>  $event
+     */
+    public function refusal(array $event): ?string
+    {
+        return null;
+    }
+
+    /**
      * @param  array<array-key, mixed>  $event
      * @return array<string, mixed> what it changed, as it was before
      */
@@ -66,5 +76,11 @@ abstract class Kind
     protected function hasContact(mixed $id): bool
     {
         return $this->batch->hasContact($id);
+    }
+
+    /** @return array<string, Wanted> where the phone was, if the angler has it noted */
+    protected static function position(): array
+    {
+        return ['lat' => StintFields::day('lat')->orNothing(), 'lon' => StintFields::day('lon')->orNothing()];
     }
 }

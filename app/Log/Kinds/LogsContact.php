@@ -16,7 +16,7 @@ final class LogsContact extends Kind
 
     public function fields(): array
     {
-        return ['stint' => Wanted::id(), 'contact' => Wanted::id(), 'contact_kind' => Wanted::oneOf(ContactKind::keys())];
+        return ['stint' => Wanted::id(), 'contact' => Wanted::id(), 'contact_kind' => Wanted::oneOf(ContactKind::keys()), ...self::position()];
     }
 
     public function knows(array $event): bool
@@ -26,7 +26,9 @@ final class LogsContact extends Kind
 
     public function apply(array $event): array
     {
-        $near = $this->batch->hasFixes() ? $this->place($event) : [];
+        // The phone in the hand knows better than the boat where it was.
+        $said = isset($event['lat'], $event['lon']) ? ['lat' => (float) $event['lat'], 'lon' => (float) $event['lon']] : [];
+        $near = $said + ($this->batch->hasFixes() ? $this->place($event) : []);
         $this->batch->contact(
             [
                 'id' => $event['contact'],

@@ -36,9 +36,7 @@ final class PlaceOfStint
             return $this->hidden((string) $event['spot']);
         }
         $before = $this->batch->lastAt($event['spot']);
-        $marked = $before === null && $this->trip->lake_id !== null
-            ? LakeSpot::query()->where('lake_id', $this->trip->lake_id)->where('out_with', 0)->where('name', $event['spot'])->first()
-            : null;
+        $marked = $before === null ? $this->marked($event) : null;
         $said = $this->trip->conditions['spot'] ?? [];
         $place = StintPlace::known(
             $before === null ? null : new StintPlace($before['structure'], $before['cover'], $before['cover_part']),
@@ -53,6 +51,21 @@ final class PlaceOfStint
             'light' => $place->light ?? StintLight::at($this->trip, $event['at']),
             'water_depth_ft' => $event['water_depth_ft'] ?? $this->soundedFt($event['at']) ?? $before['water_depth_ft'] ?? $this->waterFt($marked),
         ];
+    }
+
+    /**
+     * The spot of the lake by its name, or the one where the phone says it is.
+     *
+     * @param  array<array-key, mixed>  $event
+     */
+    private function marked(array $event): ?LakeSpot
+    {
+        if ($this->trip->lake_id === null) {
+            return null;
+        }
+        $named = LakeSpot::query()->where('lake_id', $this->trip->lake_id)->where('out_with', 0)->where('name', $event['spot'])->first();
+
+        return $named ?? (isset($event['lat'], $event['lon']) ? $this->trip->lake?->nearest((float) $event['lat'], (float) $event['lon']) : null);
     }
 
     /** What the boat's sounder said then. */

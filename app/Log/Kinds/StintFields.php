@@ -41,6 +41,11 @@ final class StintFields
         return array_map(static fn (Wanted $wanted): Wanted => $wanted->orNothing(), self::of($thing, $paths));
     }
 
+    public static function day(string $path): Wanted
+    {
+        return self::one('day', $path);
+    }
+
     public static function one(string $thing, string $path): Wanted
     {
         return Wanted::as(FieldTable::one($thing, $path));

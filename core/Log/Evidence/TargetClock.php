@@ -24,6 +24,11 @@ final readonly class TargetClock
 
     private const MOST_CASTS = 40;
 
+    /** Of ten targets so many have fish that will bite (M2), and how sure a bite can be where they are. */
+    private const HOME = 0.25;
+
+    private const SUREST = 0.6;
+
     /**
      * @param  non-empty-list<int>  $bites  by span
      * @param  non-empty-list<float>  $rates  bites per cast by span, drawn to the common curve
@@ -63,15 +68,20 @@ final readonly class TargetClock
         return new self($counts, $rates);
     }
 
-    /** After so many blank casts on a target the next one promises more, the way there counted in. */
+    /**
+     * After so many blank casts on a target the next one promises more, the way there counted in: where the bites to be hoped for by
+     * then are most for the time. Most targets have nobody home (M2), and each blank cast tells so.
+     */
     public function leaveAfter(): int
     {
         $best = 1;
         $most = 0.0;
-        $got = 0.0;
+        $hungry = 1.0;
+        $time = (float) self::RUN_CASTS;
         for ($cast = 1; $cast <= self::MOST_CASTS; $cast++) {
-            $got += $this->rates[self::span($cast)];
-            $perTime = $got / ($cast + self::RUN_CASTS);
+            $time += 1 - self::HOME * (1 - $hungry);
+            $hungry *= 1 - min(self::SUREST, $this->rates[self::span($cast)] / self::HOME);
+            $perTime = self::HOME * (1 - $hungry) / $time;
             if ($perTime > $most) {
                 [$best, $most] = [$cast, $perTime];
             }

@@ -2,12 +2,16 @@ import { waterMinute, waterTime } from '../clock.js';
 import { send } from '../wire.js';
 import { castClock } from './cast-clock.js';
 import { detail } from './detail.js';
+import { fishOn } from './fish-on.js';
+import { hand, shown } from './hand.js';
+import { here } from './here.js';
 import { joined } from './joined.js';
 import { keys } from './keys.js';
 import { withEvents, write } from './log.js';
 import { keepDeck, keptDeck, put, setAsides, waiting } from './queue.js';
 import { sender } from './sender.js';
 import { steady } from './steady.js';
+import { wet } from './wet.js';
 import { entries } from './words.js';
 
 /**
@@ -25,7 +29,7 @@ export default () => {
         writes: 0,
     };
 
-    return joined(castClock, detail, keys, sender(book), {
+    return joined(castClock, detail, fishOn, hand, here, keys, wet, sender(book), {
         state: null,
         notice: '',
         oddSaid: null,
@@ -36,7 +40,6 @@ export default () => {
         crew: [],
         newAngler: '',
         open: null,
-        fishOn: false,
         dismissed: '',
         dismissedNext: false,
         others: false,
@@ -45,6 +48,8 @@ export default () => {
         clockSays: '',
         afterwards: false,
         castsTyped: 0,
+        asked: null,
+        duskSaid: false,
 
         async init() {
             this.url = this.$root.dataset.url;
@@ -70,9 +75,18 @@ export default () => {
             this.angler = this.state.stints.at(-1)?.angler ?? null;
             document.addEventListener('keydown', (e) => this.key(e));
             window.addEventListener('online', () => this.flush());
-            document.addEventListener('visibilitychange', () => this.tick());
-            setInterval(() => this.tick(), 1000);
+            document.addEventListener('visibilitychange', () => {
+                this.tick();
+                this.keepAwake();
+            });
+            setInterval(() => {
+                this.tick();
+                this.countFish();
+                this.duskSpeaks();
+            }, 1000);
             this.tick();
+            this.keepAwake();
+            this.locate();
             this.flush();
         },
 
@@ -84,16 +98,14 @@ export default () => {
             return this.stint !== null;
         },
         get rod() {
-            return this.state?.rods.find((r) => r.key === this.stint?.rod) ?? null;
+            const rods = this.state?.rods ?? [];
+            return rods.find((r) => r.key === this.stint?.rod) ?? rods.find((r) => r.lure === this.stint?.lure_key) ?? null;
         },
         get title() {
-            return this.stint ? this.stint.lure : 'No stint yet';
+            return this.stint ? this.stint.lure : 'Nothing in hand yet';
         },
         get place() {
             return this.stint ? `at ${this.stint.spot}` : '';
-        },
-        get how() {
-            return this.rod?.how ?? '';
         },
         get cadence() {
             return this.rod?.cadence ?? '';
@@ -106,7 +118,7 @@ export default () => {
             this.markNow();
         },
         get swatch() {
-            return `swatch swatch-${this.rod?.color ?? ''}`;
+            return `swatch swatch-${this.stint?.color ?? ''}`;
         },
         get hasRod() {
             return this.rod !== null;
@@ -118,7 +130,13 @@ export default () => {
             return (this.state?.options.kind ?? []).map((k) => ({ ...k, count: this.stint?.contacts.filter((c) => c.kind === k.value).length ?? 0 }));
         },
         get rods() {
-            return (this.state?.rods ?? []).map((r) => ({ ...r, pressed: r.key === this.stint?.rod ? 'true' : 'false' }));
+            const all = this.state?.rods ?? [];
+            return all.map((r) => ({
+                ...r,
+                pressed: r.key === this.stint?.rod ? 'true' : 'false',
+                swatch: `swatch swatch-${r.color}`,
+                words: all.some((o) => o.lure === r.lure && o.key !== r.key) ? `${r.name}, ${r.color.replaceAll('_', ' ')}` : r.name,
+            }));
         },
         get spots() {
             const all = this.state?.spots ?? [];
@@ -129,7 +147,7 @@ export default () => {
             return this.crew.map((name) => ({ name, pressed: name === this.angler ? 'true' : 'false' }));
         },
         get contacts() {
-            return (this.state?.stints ?? []).flatMap((s) => s.contacts.map((c) => ({ ...c, words: [c.kind, c.length ? `${c.length} ${this.state.size_unit}` : null, `${c.at.slice(11, 16)}, ${s.lure}`].filter(Boolean).join(' · ') }))).reverse().slice(0, 12);
+            return (this.state?.stints ?? []).flatMap((s) => s.contacts.map((c) => ({ ...c, words: [c.kind, c.lost_by ? c.lost_by : null, c.length ? `${c.length} ${this.state.size_unit}` : null, c.weight ? `${c.weight} ${this.state.weight_unit}` : c.about ?? null, `${c.at.slice(11, 16)}, ${s.lure}`].filter(Boolean).join(' · ') }))).reverse().slice(0, 12);
         },
         get move() {
             return this.state?.next[0] ?? null;
@@ -173,6 +191,39 @@ export default () => {
         },
         get notRunning() {
             return !this.clock.running;
+        },
+        /** Blank casts at this place in a row, over all that was shown there. */
+        get blankHere() {
+            let blank = 0;
+            for (const stint of [...(this.state?.stints ?? [])].reverse()) {
+                if (stint.spot !== this.stint?.spot) {
+                    break;
+                }
+                const last = Math.max(0, ...stint.contacts.map((c) => c.cast));
+                blank += stint.casts - last;
+                if (stint.contacts.length) {
+                    break;
+                }
+            }
+            return blank;
+        },
+        get castSays() {
+            const leave = this.state?.leave_after ?? 0;
+            return this.blankHere < leave ? `casts · leave after ${leave} blank here` : `casts · ${this.blankHere} blank here: time to go`;
+        },
+        waterClock() {
+            return waterTime(this.state.timezone).slice(11, 16);
+        },
+        /** The last hour speaks up once. */
+        duskSpeaks() {
+            const dusk = this.state?.last_hour;
+            if (!this.duskSaid && dusk && book.server.today && waterMinute(book.server.timezone) >= dusk.from) {
+                this.duskSaid = true;
+                this.notice ||= dusk.text;
+            }
+        },
+        get showed() {
+            return this.state?.showed ?? [];
         },
         get disputes() {
             return this.state?.disputes ?? [];
@@ -220,34 +271,47 @@ export default () => {
             return whole;
         },
         cast() {
+            if (!this.begun || !this.isFresh('cast')) {
+                return false;
+            }
             this.fishOn = false;
-            return this.begun && this.log({ kind: 'casts', stint: this.stint.id, count: 1 });
+            this.open = null;
+            this.buzz(12);
+            return this.log({ kind: 'casts', stint: this.stint.id, count: 1 });
         },
         async contact(kind) {
-            if (!this.begun) {
+            if (!this.begun || !this.isFresh(kind)) {
                 return;
             }
             const id = crypto.randomUUID();
             this.fishOn = false;
             this.resume();
-            await this.log({ kind: 'contact', stint: this.stint.id, contact: id, contact_kind: kind });
-            this.open = null;
+            this.buzz(kind === 'caught' ? 80 : 12);
+            await this.log({ kind: 'contact', stint: this.stint.id, contact: id, contact_kind: kind, ...(this.position ?? {}) });
             this.lastContact = id;
-        },
-        begin(rod, spot) {
-            const chosen = this.state.rods.find((r) => r.key === rod);
-            if (chosen && !(this.stint?.rod === rod && this.stint?.spot === spot)) {
-                this.log({ kind: 'stint', stint: crypto.randomUUID(), spot, lure: chosen.lure, color: chosen.color, depth_ft: chosen.depth_ft, retrieve: chosen.retrieve, angler: this.angler });
+            // A fish in hand is measured, one that got off says why; all of it may be left out.
+            this.open = ['caught', 'lost'].includes(kind) ? id : null;
+            if (kind === 'caught') {
+                this.startRuler();
             }
         },
-        toRod(rod) {
-            this.begin(rod, this.stint?.spot ?? this.state.spots[0]?.name ?? 'Spot 1');
+        /** What is shown at a place; nothing begins where nothing changes. */
+        begin(presentation, spot, more = {}) {
+            const now = this.stint ? { ...this.now, spot: this.stint.spot } : null;
+            const next = { ...shown(presentation), spot };
+            if (JSON.stringify(now) !== JSON.stringify(next)) {
+                this.log({ kind: 'stint', stint: crypto.randomUUID(), ...next, angler: this.angler, ...more, ...(this.position ?? {}) });
+                this.keepAwake();
+            }
+        },
+        toRod(key) {
+            this.begin(this.state.rods.find((r) => r.key === key), this.stint?.spot ?? this.state.here ?? this.state.spots[0]?.name ?? 'Spot 1');
         },
         toSpot(spot) {
-            this.begin(this.stint?.rod ?? this.state.rods[0].key, spot);
+            this.begin(this.stint ? this.now : this.state.rods[0], spot);
         },
         take(move) {
-            this.begin(move.offer.rod, move.offer.spot);
+            this.begin(move.offer, move.offer.spot);
         },
         undo() {
             const last = this.state.undo[0];
@@ -255,6 +319,34 @@ export default () => {
         },
         turn(what) {
             this.log({ kind: 'turn', what });
+            this.asked = what;
+        },
+        get asks() {
+            return this.asked === null ? [] : this.state.asks[this.asked] ?? [];
+        },
+        /** What the water or the sky is like now: the day knows it, and all advice follows. */
+        async answer(path, value) {
+            this.asked = null;
+            await this.log({ kind: 'condition', path, value: String(value), units: this.state.units });
+        },
+        answerTyped(path) {
+            const value = this.$root.querySelector(`[data-asks="${path}"]`)?.value;
+            return value ? this.answer(path, value) : null;
+        },
+        leaveAsks() {
+            this.asked = null;
+        },
+        get practice() {
+            return this.state?.manner?.practice === 'yes' ? 'true' : 'false';
+        },
+        get bigFish() {
+            return this.state?.manner?.goal === 'big_fish' ? 'true' : 'false';
+        },
+        togglePractice() {
+            this.log({ kind: 'manner', practice: this.practice === 'true' ? 'no' : 'yes' });
+        },
+        toggleBigFish() {
+            this.log({ kind: 'manner', goal: this.bigFish === 'true' ? 'numbers' : 'big_fish' });
         },
         said(field, value) {
             const was = this.stint[field] ?? null;
@@ -280,10 +372,6 @@ export default () => {
         },
         toggleOthers() {
             this.others = !this.others;
-        },
-        hook() {
-            this.fishOn = true;
-            this.settleClock();
         },
         toggleHelp() {
             this.help = !this.help;

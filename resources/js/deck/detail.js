@@ -1,4 +1,4 @@
-const DETAILS = ['species', 'hooked', 'forage', 'cover', 'cover_part', 'light'];
+const DETAILS = ['species', 'lost_by', 'hooked', 'forage', 'cover', 'cover_part', 'light'];
 
 /** The part of the deck that says more of one contact. */
 export const detail = {
@@ -13,14 +13,17 @@ export const detail = {
     },
     get openFields() {
         const one = this.openContact;
-        return one === null ? [] : ['kind', ...DETAILS].map((field) => ({
+        return one === null ? [] : ['kind', ...DETAILS].filter((field) => field !== 'lost_by' || one.kind === 'lost').map((field) => ({
             field,
-            label: { kind: 'what it did', species: 'fish', hooked: 'hook', forage: 'forage seen or spat up', cover: 'cover', cover_part: 'part of the cover', light: 'light' }[field],
+            label: { kind: 'what it did', species: 'fish', lost_by: 'how it was lost', hooked: 'hook', forage: 'forage seen or spat up', cover: 'cover', cover_part: 'part of the cover', light: 'light' }[field],
             options: this.state.options[field].map((o) => ({ ...o, pressed: one[field] === o.value ? 'true' : 'false' })),
         }));
     },
     get openLength() {
         return this.openContact?.length ?? '–';
+    },
+    get openWeight() {
+        return this.openContact?.weight ?? '–';
     },
     get openDepth() {
         return this.openContact?.depth ?? '–';
@@ -46,6 +49,12 @@ export const detail = {
     },
     shallower() {
         this.step('depth', -1);
+    },
+    heavier() {
+        this.step('weight', 1);
+    },
+    lighter() {
+        this.step('weight', -1);
     },
     removeOpen() {
         this.log({ kind: 'remove', contact: this.openContact.id });

@@ -6,6 +6,8 @@ export const keys = {
         if (e.ctrlKey || e.metaKey || e.altKey || e.target.closest('input, select, textarea')) {
             return;
         }
+        // A key of a keyboard is dry: pressed twice, it was meant twice.
+        this.lastTap = { what: '', at: 0 };
         const key = e.key.toLowerCase();
         const contact = CONTACTS[key];
         if (contact) {

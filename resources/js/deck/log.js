@@ -32,7 +32,7 @@ const KINDS = {
         if (state.stints.some((s) => s.id === event.stint)) {
             return null;
         }
-        state.stints.push({ id: event.stint, at: event.at, spot: event.spot, rod: `${event.lure}/${event.color}`, lure: event.lure.replaceAll('_', ' '), angler: event.angler ?? null, casts: 0, cover_part: null, light: null, contacts: [] });
+        state.stints.push({ id: event.stint, at: event.at, spot: event.spot, rod: `${event.lure}/${event.color}`, lure_key: event.lure, color: event.color, retrieve: event.retrieve, depth_ft: event.depth_ft, weight_oz: event.weight_oz ?? null, length_in: event.length_in ?? null, lure: event.lure.replaceAll('_', ' '), angler: event.angler ?? null, casts: 0, cover_part: null, light: null, contacts: [] });
         if (!state.spots.some((s) => s.name === event.spot)) {
             state.spots.push({ name: event.spot, about: '' });
         }
@@ -62,6 +62,11 @@ const KINDS = {
         return event.contact ? takenOut(stintWith(state, event.contact)?.contacts, event.contact) : takenOut(state.stints, event.stint);
     },
     turn: () => () => {},
+    condition: () => () => {},
+    manner(state, event) {
+        const fields = Object.fromEntries(['goal', 'practice'].filter((field) => event[field]).map((field) => [field, event[field]]));
+        return said((state.manner ??= {}), fields);
+    },
 };
 
 const stintOf = (state, id) => state.stints.find((s) => s.id === id);
@@ -100,8 +105,10 @@ function words(event) {
     return {
         casts: event.count === 1 ? 'a cast' : `${event.count} casts`,
         contact: 'a contact',
-        stint: 'a change of lure or spot',
+        stint: 'a change',
         turn: 'a turn of the day',
+        condition: 'what the water is like',
+        manner: 'how the day is fished',
         remove: 'an entry taken out',
     }[event.kind] ?? 'a detail';
 }

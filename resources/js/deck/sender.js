@@ -4,16 +4,59 @@ import { entries } from './words.js';
 
 const AT_ONCE = 250;
 
+const RIBBON_MS = 8000;
+
 /** A state with the slices that the server did not send again, since the device has them. */
 export function withSlices(state, before) {
     const had = new Map(before.rods.map((rod) => [rod.slice_key, rod.slice]));
     return { ...state, rods: state.rods.map((rod) => ({ ...rod, slice: rod.slice ?? had.get(rod.slice_key) })) };
 }
 
+/**
+ * The state after a tap: what the server says of the entries it was sent, laid over what this device knew. Null where the sums do
+ * not come out: then another device has logged as well, and all is asked for.
+ */
+export function afterTap(before, { touched, gone, count, ...now }) {
+    const news = new Map(touched.map((stint) => [stint.id, stint]));
+    const known = before.stints.filter((stint) => !gone.includes(stint.id)).map((stint) => news.get(stint.id) ?? stint);
+    const ids = new Set(known.map((stint) => stint.id));
+    const stints = [...known, ...touched.filter((stint) => !ids.has(stint.id))].sort((a, b) => (a.at < b.at ? -1 : Number(a.at > b.at)));
+    const contacts = stints.flatMap((stint) => stint.contacts);
+    const sums = [stints.length, stints.reduce((sum, stint) => sum + stint.casts, 0), contacts.length];
+    return sums.every((sum, i) => sum === count[i]) ? { ...before, ...now, stints } : null;
+}
+
 /** The part of the deck that sends what waits, and takes the server's answer. The book is the deck's own. */
 export const sender = (book) => ({
     async takeState(state) {
-        book.server = withSlices(state, book.server);
+        await this.takeBook(withSlices(state, book.server));
+    },
+    async takeAfter(after) {
+        const known = afterTap(book.server, after);
+        if (known) {
+            await this.takeBook(known);
+            this.freshRibbon();
+        } else {
+            const { status, data } = await send('POST', this.url, { events: [], slices: this.sliceKeys() });
+            if (status === 200) {
+                await this.takeState(data.state);
+            }
+        }
+    },
+    sliceKeys: () => book.server.rods.map((rod) => rod.slice_key),
+    /** The ribbon follows at its leisure: it is no thing to wait for after a tap. */
+    freshRibbon() {
+        clearTimeout(this.ribbonSoon);
+        this.ribbonSoon = setTimeout(async () => {
+            const response = await fetch(this.url.replace(/log$/, 'ribbon')).catch(() => null);
+            if (response?.ok && !response.redirected) {
+                book.server = { ...book.server, ribbon: await response.text() };
+                await this.redraw();
+            }
+        }, RIBBON_MS);
+    },
+    async takeBook(state) {
+        book.server = state;
         book.sent.forEach((e) => book.counted.add(e.id));
         book.sent = [];
         await keepDeck(this.trip, book.server);
@@ -61,7 +104,7 @@ export const sender = (book) => ({
         const own = (entry) => !entry.angler || entry.angler === this.owner;
         while ((queue = [...(await waiting(this.trip)).filter(own), ...this.stuck.map((event) => ({ event }))]).length) {
             const batch = queue.slice(0, AT_ONCE);
-            const { status, data } = await send('POST', this.url, { events: batch.map((e) => e.event), more: queue.length > batch.length, slices: book.server.rods.map((rod) => rod.slice_key) });
+            const { status, data } = await send('POST', this.url, { events: batch.map((e) => e.event), more: queue.length > batch.length, slices: this.sliceKeys(), ground: book.server.ground });
             if (status !== 200) {
                 this.notice = data.message ?? 'The log was not taken.';
                 return;
@@ -81,6 +124,8 @@ export const sender = (book) => ({
             this.unwritten = this.unwritten.filter((e) => !gone.has(e));
             if (data.state) {
                 await this.takeState(data.state);
+            } else if (data.after) {
+                await this.takeAfter(data.after);
             } else {
                 this.queued = (await waiting(this.trip)).length;
             }

@@ -13,22 +13,22 @@
         </div>
         <ol class="rack">
             @foreach ($plan->rods as $rod)
-                @php($onRack = $rack->contains('lure', $rod->lure->key))
+                @php($onRack = $rack->contains(fn ($slot) => $slot->lure === $rod->lure->key && $slot->color === $rod->colors()[0]->family->value))
                 <li @class(['rod', 'on' => $onRack])>
                     <span class="rod-role">{{ $rod->lure->role->value }}</span>
                     <a class="rod-lure" href="{{ route('choose', ['trip' => $trip, 'lure' => $rod->lure->key]) }}">{{ $rod->lure->name() }}</a>
                     <span class="rod-color"><i class="swatch swatch-{{ $rod->colors()[0]->family->value }}" aria-hidden="true"></i>{{ $rod->colors()[0]->name }}</span>
                     <span class="rod-how">{{ $units->depth($rod->setup()->depthFt) }} · {{ $rod->setup()->cadence->name() }}</span>
-                    @include('choose.rig', ['lure' => $rod->lure, 'on' => $onRack])
+                    @include('choose.rig', ['lure' => $rod->lure, 'on' => $onRack, 'color' => $rod->colors()[0]->family->value])
                 </li>
             @endforeach
-            @foreach ($rack->whereNotIn('lure', array_map(fn ($r) => $r->lure->key, $plan->rods)) as $slot)
+            @foreach ($rack->reject(fn ($slot) => collect($plan->rods)->contains(fn ($r) => $r->lure->key === $slot->lure && $r->colors()[0]->family->value === $slot->color)) as $slot)
                 <li class="rod on">
                     <span class="rod-role">your own choice</span>
                     <a class="rod-lure" href="{{ route('choose', ['trip' => $trip, 'lure' => $slot->lure]) }}">{{ str_replace('_', ' ', $slot->lure) }}</a>
                     <span class="rod-color"><i class="swatch swatch-{{ $slot->color }}" aria-hidden="true"></i>{{ str_replace('_', ' ', $slot->color) }}</span>
                     <span class="rod-how">{{ $units->depth($slot->depth_ft) }} · {{ str_replace('_', ' ', $slot->retrieve) }}</span>
-                    @include('choose.rig', ['lure' => OldEddy\Choice\Lures\Catalog::get($slot->lure), 'on' => true])
+                    @include('choose.rig', ['lure' => OldEddy\Choice\Lures\Catalog::get($slot->lure), 'on' => true, 'color' => $slot->color])
                 </li>
             @endforeach
         </ol>
@@ -81,7 +81,11 @@
                 <div><dt>line</dt><dd>{{ $units->say($chosen->line()) }}</dd></div>
                 <div><dt>rod</dt><dd>{{ $chosen->rod() }}</dd></div>
             </dl>
-            @include('choose.rig', ['lure' => $chosen->lure, 'on' => $rack->contains('lure', $chosen->lure->key)])
+            <div class="rig-colors">
+                @foreach ($chosen->colors() as $color)
+                    <div><i class="swatch swatch-{{ $color->family->value }}" aria-hidden="true"></i> {{ App\Show\Word::of($color->family->value) }} @include('choose.rig', ['lure' => $chosen->lure, 'on' => $rack->contains(fn ($slot) => $slot->lure === $chosen->lure->key && $slot->color === $color->family->value), 'color' => $color->family->value])</div>
+                @endforeach
+            </div>
             <h3>Because</h3>
             <table class="parts">
                 @foreach ($chosen->effects() as $effect)

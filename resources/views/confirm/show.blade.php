@@ -6,6 +6,9 @@
         <section>
             <h1>{{ ucfirst($day->pattern->verdict->words()) }}</h1>
             <p class="lede">{{ ucfirst($units->say($day->pattern->text)) }}</p>
+            @if ($shared)
+                <p><b>What every contact shared and no long blank had:</b> {{ implode(' · ', array_map(fn ($l) => App\Show\Word::of($l->factor).' '.$units->level($l->name), $shared)) }}. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'M22') }}">why</a></p>
+            @endif
             @if ($day->pattern->limits)<p class="muted">Its limits: {{ implode('; ', array_map($units->say(...), $day->pattern->limits)) }}.</p>@endif
             @include('partials.ribbon', ['key' => 'confirm'])
             <h2>Next</h2>
@@ -45,6 +48,24 @@
                         <li>{{ implode(' · ', array_map(fn ($l) => App\Show\Word::of($l->factor).' '.$units->level($l->name), $group)) }} <span class="muted">always came together</span></li>
                     @endforeach
                 </ul>
+            @endif
+            @if ($losses)
+                <h2>Struck and landed</h2>
+                <table class="parts"><thead><tr><th scope="col">lure</th><th scope="col" class="num">struck</th><th scope="col" class="num">landed</th><th scope="col">lost</th></tr></thead>
+                    @foreach ($losses as $one)
+                        <tr><td>{{ App\Show\Word::of($one->lure) }}</td><td class="num">{{ $one->struck }}</td><td class="num">{{ $one->landed }}</td><td>{{ implode(', ', array_map(fn ($by, $n) => "{$n} {$by}", array_keys($one->by), $one->by)) ?: 'none' }}</td></tr>
+                    @endforeach
+                </table>
+                <p class="muted">How they were lost speaks of hook, drag, rod and the moment of the strike. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'M20') }}">why</a></p>
+            @endif
+            @if (array_sum($targets->bites) > 0)
+                <h2>Your bites by cast</h2>
+                <dl class="figures">
+                    @foreach (['the first five casts', 'casts six to ten', 'eleven to twenty', 'later'] as $span => $words)
+                        <div><dt>{{ $words }}</dt><dd>{{ $targets->bites[$span] }} {{ $targets->bites[$span] === 1 ? 'bite' : 'bites' }}, {{ round(100 * $targets->bites[$span] / array_sum($targets->bites)) }} %</dd></div>
+                    @endforeach
+                </dl>
+                <p class="muted">Over all your days. For you a place is best left after {{ $targets->leaveAfter() }} blank casts. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'M14') }}">why</a></p>
             @endif
             <h2>The log</h2>
             <table class="log">

@@ -4,40 +4,48 @@
 @section('content')
     <script type="application/json" id="deck-state">@json($state, JSON_HEX_TAG | JSON_HEX_AMP)</script>
     <div x-data="deck" data-url="{{ route('log', $trip) }}" data-trip="{{ $trip->id }}" data-angler="{{ $trip->user_id }}" class="deck">
-        <p class="notice afloat" role="status" aria-live="polite" x-show="notice" x-text="notice" x-cloak></p>
+        <p class="notice afloat" role="status" aria-live="polite" x-show="notice || twice" x-cloak><span x-text="notice"></span> <span x-text="twice"></span></p>
         <p class="notice dispute" role="status" x-show="hasRefused" x-cloak><span x-text="refusedWords"></span> <button type="button" @click="sendRefused">Send again</button> <button type="button" @click="forgetRefused">Let go</button></p>
         <template x-for="one in disputes" :key="one.id">
             <p class="notice dispute"><span x-text="one.text"></span> <button type="button" @click="keepKept(one)">Keep <span x-text="one.kept"></span></button> <button type="button" @click="takeOther(one)">Take <span x-text="one.other"></span></button></p>
         </template>
-        <section class="deck-now" aria-label="This stint">
+        <section class="deck-now" aria-label="In hand">
             <h1><span x-text="title" class="first-up">{{ $trip->name }}</span> <small x-text="place"></small></h1>
-            <p class="deck-how" x-show="hasRod" x-cloak><i :class="swatch" aria-hidden="true"></i><span x-text="how"></span></p>
-            <p class="deck-cadence" x-show="hasRod" x-text="cadence" x-cloak></p>
-            <p x-show="!begun" x-cloak>Choose a lure to begin at the first spot.@if ($trip->rack->isEmpty() && $trip->drill_seed === null) Your rack is empty: these are the rods of today's plan.@endif</p>
+            <div class="hand" x-show="hasRod" x-cloak>
+                <i :class="swatch" aria-hidden="true"></i>
+                <template x-for="one in parts" :key="one.part"><button type="button" :data-part="one.part" :aria-expanded="one.expanded" :disabled="one.fixed" @click="openPart(one.part)"><span class="field-label" x-text="one.label"></span><span x-text="one.words"></span></button></template>
+            </div>
+            <div class="chips" role="group" :aria-label="partLabel" x-show="partOpen" x-cloak>
+                <template x-for="option in partOptions" :key="option.value"><button type="button" data-part-option :aria-pressed="option.pressed" @click="changePart(option.value)" x-text="option.words"></button></template>
+            </div>
+            <p x-show="!begun" x-cloak>Take a rod in hand to begin<span x-show="state && state.here"> at <span x-text="state ? state.here : ''"></span></span>.@if ($trip->rack->isEmpty() && $trip->drill_seed === null) Your rack is empty: these are the rods of today's plan.@endif</p>
         </section>
         <section class="deck-next" aria-label="Next move" x-show="moveShown" x-cloak>
             <template x-if="move">
                 <div class="move">
                     <button type="button" class="quiet away" @click="dismiss">put away</button>
-                    <p><b x-text="move.action"></b>. <span x-text="move.text"></span> <a class="rule-tag" :href="move.link">because <span x-text="move.rule"></span></a></p>
-                    <p class="muted"><span x-text="move.sure"></span> <span x-text="move.unless"></span> <span x-text="stale"></span></p>
+                    <p><b x-text="move.action"></b>. <span x-text="move.text"></span> <a class="rule-tag" :href="move.link">why</a></p>
                     <p class="move-keys" x-show="moveKeys">
                         <button type="button" x-show="move.offer" @click="take(move)" class="act" data-offer><span x-text="move.offer ? move.offer.words : ''"></span></button>
                         <button type="button" x-show="moreMoves" @click="toggleOthers" :aria-expanded="others">or…</button>
                     </p>
+                    <p class="muted" x-show="others"><span x-text="move.sure"></span> <span x-text="move.unless"></span></p>
+                    <p class="muted" x-text="stale" x-show="stale"></p>
                     <template x-for="other in movesLeft" :key="other.action">
-                        <p class="move-other"><b x-text="other.action"></b>. <span x-text="other.text"></span> <a class="rule-tag" :href="other.link">because <span x-text="other.rule"></span></a> <button type="button" x-show="other.offer" @click="take(other)"><span x-text="other.offer ? other.offer.words : ''"></span></button></p>
+                        <p class="move-other"><b x-text="other.action"></b>. <span x-text="other.text"></span> <a class="rule-tag" :href="other.link">why</a> <button type="button" x-show="other.offer" @click="take(other)"><span x-text="other.offer ? other.offer.words : ''"></span></button></p>
                     </template>
                 </div>
             </template>
         </section>
         <section class="deck-keys" aria-label="Log" x-show="begun" x-cloak>
-            <button type="button" class="cast-key" data-log="casts" @click="cast"><b data-count="casts" x-text="casts"></b><span>casts · tap for one more</span></button>
+            <button type="button" class="cast-key" data-log="casts" @click="cast"><b data-count="casts" x-text="casts"></b><span x-text="castSays">casts</span></button>
             <div class="contact-keys">
                 <template x-for="kind in kinds" :key="kind.value">
                     <button type="button" data-log="contact" :data-kind="kind.value" @click="contact(kind.value)"><span x-text="kind.words"></span><b :data-count="kind.value" x-text="kind.count"></b></button>
                 </template>
             </div>
+        </section>
+        <section class="deck-tools" aria-label="Tools" x-show="begun" x-cloak>
             <div class="deck-row">
                 <button type="button" @click="hook" :aria-pressed="fishOn">Fish on</button>
                 <button type="button" @click="setAfterwards" :aria-expanded="afterwards">Set casts</button>
@@ -45,7 +53,7 @@
             </div>
             <p class="deck-row" x-show="afterwards">
                 <button type="button" @click="more(-5)">−5</button><button type="button" @click="more(-1)">−1</button>
-                <label class="grow"><span class="field-label">casts in this stint</span><input type="number" min="0" max="5000" inputmode="numeric" x-model="castsTyped"></label>
+                <label class="grow"><span class="field-label">casts here with this</span><input type="number" min="0" max="5000" inputmode="numeric" x-model="castsTyped"></label>
                 <button type="button" @click="more(1)">+1</button><button type="button" @click="more(5)">+5</button>
                 <button type="button" class="act" @click="keepCasts">Keep</button>
             </p>
@@ -55,6 +63,27 @@
                 <span class="grow" x-text="clockSays"></span>
             </p>
         </section>
+        <section class="deck-card" aria-label="A fish is on" x-show="fishOn" x-cloak>
+            <h2>Fish on <b x-text="onFor"></b></h2>
+            <ul><template x-for="job in jobs" :key="job"><li x-text="job"></li></template></ul>
+        </section>
+        <section class="deck-card" aria-label="How long is it" x-show="rulerFor" x-cloak>
+            <label class="field-label" for="ruler">How long? Slide, then keep; or cast on.</label>
+            <input id="ruler" type="range" class="ruler" :min="rulerSpan.from" :max="rulerSpan.to" :step="rulerSpan.step" x-model="ruler">
+            <p class="deck-row"><label class="grow"><span class="field-label">{{ $units->sizeWord() }}</span><input type="number" inputmode="decimal" :step="rulerSpan.step" min="1" x-model="ruler" data-ruler></label><button type="button" class="act" @click="keepRuler" data-keep-length>Keep</button></p>
+        </section>
+        <section class="deck-card" aria-label="What is it like now" x-show="asked" x-cloak>
+            <template x-for="ask in asks" :key="ask.path">
+                <div role="group" :aria-label="ask.label"><span class="field-label" x-text="ask.label"></span>
+                    <div class="chips">
+                        <template x-for="option in ask.options" :key="option.value"><button type="button" data-answer @click="answer(ask.path, option.value)" x-text="option.words"></button></template>
+                        <template x-if="ask.unit"><span class="deck-row"><input type="number" inputmode="decimal" :data-asks="ask.path" :aria-label="ask.label"> <span x-text="ask.unit"></span> <button type="button" class="act" @click="answerTyped(ask.path)">Keep</button></span></template>
+                    </div>
+                </div>
+            </template>
+            <p class="deck-row"><button type="button" @click="leaveAsks">Not known</button></p>
+        </section>
+        <p class="notice dispute" x-show="state && state.trace" x-cloak><span x-text="state ? state.trace : ''"></span> <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'D13') }}">why</a></p>
         <section class="deck-detail" aria-label="Contact details" x-show="isOpen" x-cloak>
             <h2 x-text="openTitle"></h2>
             <template x-for="row in openFields" :key="row.field">
@@ -63,19 +92,36 @@
                 </div></div>
             </template>
             <p class="deck-row"><span class="field-label">length</span><button type="button" @click="shorter" aria-label="− shorter">−</button><b x-text="openLength" data-length></b> {{ $units->sizeWord() }} <button type="button" @click="longer" aria-label="+ longer">+</button>
+                <span class="field-label">weight</span><button type="button" @click="lighter" aria-label="− lighter">−</button><b x-text="openWeight"></b> {{ $units->weightWord() }} <button type="button" @click="heavier" aria-label="+ heavier">+</button>
                 <span class="field-label">depth</span><button type="button" @click="shallower" aria-label="− shallower">−</button><b x-text="openDepth"></b> {{ $units->word('depth') }} <button type="button" @click="deeper" aria-label="+ deeper">+</button></p>
             <p class="deck-row"><button type="button" class="act" @click="closeDetail">Done</button><button type="button" @click="removeOpen">Take it out</button></p>
         </section>
         <section class="deck-change" aria-label="Change">
-            <h2>Lure</h2>
+            <h2>Rods</h2>
             <div class="chips">
-                <template x-for="rod in rods" :key="rod.key"><button type="button" data-log="stint" :data-rod="rod.key" :aria-pressed="rod.pressed" @click="toRod(rod.key)"><span x-text="rod.name"></span></button></template>
+                <template x-for="rod in rods" :key="rod.key"><button type="button" data-log="stint" :data-rod="rod.key" :aria-pressed="rod.pressed" @click="toRod(rod.key)"><i :class="rod.swatch" aria-hidden="true"></i> <span x-text="rod.words"></span></button></template>
             </div>
             <div x-show="begun" x-cloak>
                 <h2>Spot</h2>
                 <div class="chips">
                     <template x-for="spot in spots" :key="spot.name"><button type="button" :aria-pressed="spot.pressed" @click="toSpot(spot.name)" x-text="spot.words"></button></template>
+                    @if ($trip->drill_seed === null)<button type="button" @click="toggleHere" :aria-expanded="hereOpen" data-here>Here, a new place</button>@endif
                 </div>
+                @if ($trip->drill_seed === null)
+                <div class="deck-card" x-show="hereOpen" x-cloak>
+                    <div role="group" aria-label="Structure"><span class="field-label">Structure</span><div class="chips small">
+                        @foreach (App\Log\Kinds\StintFields::ofStint()['structure'] as $value)
+                            <button type="button" :aria-pressed="isStructure('{{ $value }}')" @click="pickStructure('{{ $value }}')">{{ App\Show\Word::of($value) }}</button>
+                        @endforeach
+                    </div></div>
+                    <div role="group" aria-label="Cover"><span class="field-label">Cover</span><div class="chips small">
+                        @foreach (App\Log\Kinds\StintFields::ofStint()['cover'] as $value)
+                            <button type="button" :aria-pressed="isCover('{{ $value }}')" @click="pickCover('{{ $value }}')">{{ App\Show\Word::of($value) }}</button>
+                        @endforeach
+                    </div></div>
+                    <p class="deck-row"><label class="grow"><span class="field-label">name, if it has one</span><input x-model="hereName" maxlength="80"></label><button type="button" class="act" @click="makeHere" data-here-make>Fish here</button></p>
+                </div>
+                @endif
                 @foreach (['cover_part' => 'Part of the cover', 'light' => 'Light here'] as $field => $label)
                     <div role="group" aria-label="{{ $label }}"><h2>{{ $label }}</h2><div class="chips">
                         @foreach (App\Log\Kinds\StintFields::ofStint()[$field] as $value)
@@ -85,6 +131,8 @@
                 @endforeach
                 @if ($trip->drill_seed === null)
                 <details><summary>Something turned, or somebody else casts</summary>
+                    <h2>What the day is for</h2>
+                    <div class="chips"><button type="button" @click="toggleBigFish" :aria-pressed="bigFish">One big fish</button><button type="button" @click="togglePractice" :aria-pressed="practice">Practice: one bite is enough</button></div>
                     <h2>What changed just now</h2>
                     <div class="chips"><template x-for="one in turns" :key="one.value"><button type="button" data-log="turn" @click="turn(one.value)" x-text="one.words"></button></template></div>
                     <h2>Who casts</h2>
@@ -93,6 +141,10 @@
                 </details>
                 @endif
             </div>
+        </section>
+        <section class="deck-showed" aria-label="Fish that showed" x-show="showed.length" x-cloak>
+            <h2>Fish that showed</h2>
+            <ul><template x-for="one in showed" :key="one"><li x-text="one"></li></template></ul>
         </section>
         <section class="deck-contacts" aria-label="Contacts" x-show="contacts.length" x-cloak>
             <h2>Contacts <small class="muted">tap for details</small></h2>
@@ -104,7 +156,8 @@
             <p class="deck-sum" x-text="sum"></p>
             <p class="muted"><span data-queue x-text="inStep"></span>. <span x-text="state ? state.past : ''"></span></p>
             @if ($trip->drill_seed === null)
-                <p class="deck-water">Water as known: <span x-text="state ? state.water : ''"></span>. <a href="{{ route('read', $trip) }}">Changed? Say so.</a> <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'W19') }}">because W19</a></p>
+                <p class="deck-water">Water as known: <span x-text="state ? state.water : ''"></span>. <a href="{{ route('read', $trip) }}">Changed? Say so.</a> <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'W19') }}">why</a></p>
+                <p class="deck-row"><button type="button" @click="togglePosition" :aria-pressed="positionPressed" x-text="positionWords"></button><button type="button" @click="toggleAwake" :aria-pressed="awakePressed" x-text="awakeWords"></button></p>
             @else
                 <p><a class="act" href="{{ route('drill.end', $trip) }}">End the drill and see the water's secret</a></p>
             @endif

@@ -6,7 +6,10 @@
     <meta name="csrf-token" content="{{ csrf_token() }}">
     @auth<meta name="angler" content="{{ auth()->id() }}">@endauth
     <title>@yield('title') · Old Eddy</title>
+    <meta name="theme-color" content="{{ request()->cookie('scheme') === 'night' ? '#12191c' : '#f5f0e4' }}">
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    <link rel="apple-touch-icon" href="/icon-192.png">
+    <link rel="manifest" href="/manifest.webmanifest">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body>

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log\Kinds;
+
+use App\Day\FieldSheet;
+use App\Day\StateOfDay;
+use App\Log\Wanted;
+use App\Models\LogEvent;
+use App\Show\Units;
+use Illuminate\Support\Arr;
+use OldEddy\Basics\Problem\InvalidInput;
+
+/** What the water or the sky is like, said on the water: it goes the way of the log, with or without signal (M19). */
+final class SaysCondition extends Kind
+{
+    private const LONGEST = 60;
+
+    /** @var array<string, mixed> */
+    private array $set = [];
+
+    public function fields(): array
+    {
+        $paths = array_map(static fn (array $group): array => array_column($group, 'path'), FieldSheet::groups());
+
+        return [
+            'path' => Wanted::oneOf(array_merge(...array_values($paths))), 'value' => Wanted::text(self::LONGEST)->orNothing(),
+            'units' => Wanted::oneOf(['us', 'metric'])->orNothing(),
+        ];
+    }
+
+    public function knows(array $event): bool
+    {
+        return true;
+    }
+
+    public function refusal(array $event): ?string
+    {
+        try {
+            StateOfDay::tried($this->trip, $event['path'], $event['value'] ?? null, self::units($event));
+        } catch (InvalidInput $wrong) {
+            $words = FieldSheet::field($event['path'])->label ?? $event['path'];
+
+            return ucfirst("{$words} {$wrong->problems[0]->message}");
+        }
+
+        return null;
+    }
+
+    public function apply(array $event): array
+    {
+        $before = ['path' => $event['path'], 'value' => Arr::get($this->trip->conditions, $event['path'])];
+        $changed = StateOfDay::change($this->trip, $event['path'], $event['value'] ?? null, self::units($event));
+        $this->trip->forceFill(['conditions' => $changed->conditions])->syncOriginal();
+        $this->set = ['path' => $event['path'], 'value' => Arr::get($changed->conditions, $event['path'])];
+
+        return $before;
+    }
+
+    public function set(): array
+    {
+        return $this->set;
+    }
+
+    /** What another entry said since stays. */
+    public function takeBack(LogEvent $event): void
+    {
+        $path = $event->before['path'];
+        if (Arr::get($this->trip->conditions, $path) === ($event->after['value'] ?? null)) {
+            $changed = StateOfDay::put($this->trip, $path, $event->before['value'] ?? null);
+            $this->trip->forceFill(['conditions' => $changed->conditions])->syncOriginal();
+        }
+    }
+
+    /** @param  array<array-key, mixed>  $event */
+    private static function units(array $event): Units
+    {
+        return new Units(($event['units'] ?? 'us') === 'metric');
+    }
+}

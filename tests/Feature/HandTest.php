@@ -1,0 +1,268 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Lake;
+use App\Models\Trip;
+use App\Models\User;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** One place, one clock, one thing in hand: the deck's entries and what follows from them. */
+final class HandTest extends WaterTestCase
+{
+    private User $wren;
+
+    private Trip $trip;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->actingAs($this->wren = $this->angler());
+        $this->trip = $this->trip($this->wren, ['water' => ['temp_f' => 74, 'visibility_ft' => 3], 'timezone' => 'America/New_York', 'lat' => 36.0, 'lon' => -79.5]);
+    }
+
+    /** R22: color, weight, length, retrieve and depth are each a part of what was shown. */
+    public function test_every_part_of_a_presentation_is_logged_and_weighed_apart(): void
+    {
+        [$first, $lighter] = [(string) Str::uuid(), (string) Str::uuid()];
+        $state = $this->log($this->trip, [
+            ['weight_oz' => 0.5, 'length_in' => 4, 'water_depth_ft' => 7] + $this->stint($first),
+            $this->event('casts', ['stint' => $first, 'count' => 20]),
+            ['weight_oz' => 0.375, 'length_in' => 4, 'at' => '2026-04-20T08:20:00'] + $this->stint($lighter),
+            $this->event('casts', ['stint' => $lighter, 'count' => 20]),
+        ])->assertOk()->json('state');
+        self::assertSame([0.5, 0.375], array_column($state['stints'], 'weight_oz'));
+        $kept = $this->trip->stints()->get();
+        self::assertSame([7.0, 7.0], $kept->pluck('water_depth_ft')->all(), 'the water stays where it is when the lure is changed');
+        $this->get(route('confirm', $this->trip))->assertOk()->assertSee('3/8 oz')->assertSee('1/2 oz');
+    }
+
+    public function test_every_offer_says_all_that_is_needed_to_begin_with_it(): void
+    {
+        $stint = (string) Str::uuid();
+        $state = $this->log($this->trip, [['weight_oz' => 0.5] + $this->stint($stint), $this->event('casts', ['stint' => $stint, 'count' => 40])])->json('state');
+        $offers = array_values(array_filter(array_column($state['next'], 'offer')));
+        self::assertNotSame([], $offers);
+        foreach ($offers as $offer) {
+            $next = (string) Str::uuid();
+            $event = array_diff_key($offer, ['words' => 0]) + $this->event('stint', ['stint' => $next, 'at' => '2026-04-20T09:00:00']);
+            self::assertSame('taken', $this->log($this->trip, [$event])->json('events.0.became'), (string) json_encode($event));
+            self::assertSame($offer['color'], $this->trip->stints()->whereKey($next)->firstOrFail()->color);
+        }
+    }
+
+    /** @param  array<string, mixed>  $more */
+    #[DataProvider('wrong')]
+    public function test_a_part_that_cannot_be_is_refused_by_its_name(string $field, array $more): void
+    {
+        $answer = $this->log($this->trip, [$more + $this->stint((string) Str::uuid())])->assertOk()->json('events.0');
+        self::assertSame('refused', $answer['became']);
+        self::assertStringContainsString("The {$field}", $answer['message']);
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>}> */
+    public static function wrong(): iterable
+    {
+        yield 'weight' => ['weight_oz', ['weight_oz' => 400]];
+        yield 'length' => ['length_in', ['length_in' => 'long']];
+        yield 'water' => ['water_depth_ft', ['water_depth_ft' => -1]];
+        yield 'structure' => ['structure', ['structure' => 'castle']];
+        yield 'cover' => ['cover', ['cover' => 'umbrella']];
+        yield 'latitude' => ['lat', ['lat' => 91]];
+        yield 'longitude' => ['lon', ['lon' => 'east']];
+    }
+
+    public function test_an_empty_entry_may_be_put_right_part_by_part_and_undone(): void
+    {
+        $stint = (string) Str::uuid();
+        $amend = $this->event('amend', ['stint' => $stint, 'fields' => ['weight_oz' => 0.25, 'depth_ft' => 6], 'was' => ['weight_oz' => null, 'depth_ft' => 3]]);
+        $this->log($this->trip, [$this->stint($stint), $amend])->assertOk();
+        $kept = $this->trip->stints()->firstOrFail();
+        self::assertSame([0.25, 6.0], [$kept->weight_oz, $kept->depth_ft]);
+        $this->log($this->trip, [$this->event('undo', ['target' => $amend['id']])]);
+        self::assertSame([null, 3.0], [$kept->refresh()->weight_oz, $kept->depth_ft]);
+    }
+
+    public function test_a_tap_is_answered_with_what_it_changed_and_no_more(): void
+    {
+        $stint = (string) Str::uuid();
+        $state = $this->log($this->trip, [$this->stint($stint)])->json('state');
+        $tap = $this->postJson(route('log', $this->trip), ['events' => [$this->event('casts', ['stint' => $stint, 'count' => 1])], 'ground' => $state['ground']])->assertOk();
+        self::assertLessThanOrEqual(3 * 1024, strlen((string) json_encode($tap->json('after'))));
+        self::assertNull($tap->json('state'));
+        self::assertSame([[$stint], [1, 1, 0], []], [array_column($tap->json('after.touched'), 'id'), $tap->json('after.count'), $tap->json('after.gone')]);
+        self::assertSame(1, $tap->json('after.touched.0.casts'));
+        $old = $this->postJson(route('log', $this->trip), ['events' => [], 'ground' => 'of yesterday'])->assertOk();
+        self::assertSame($state['ground'], $old->json('state.ground'), 'who knows another ground gets all of it');
+    }
+
+    public function test_what_a_tap_touches_is_found_by_contact_and_by_what_is_taken_back(): void
+    {
+        [$stint, $other, $fish] = [(string) Str::uuid(), (string) Str::uuid(), (string) Str::uuid()];
+        $contact = $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'caught']);
+        $ground = $this->log($this->trip, [$this->stint($other), $this->stint($stint), $contact])->json('state.ground');
+        $touched = fn (array $event): array => $this->postJson(route('log', $this->trip), ['events' => [$event], 'ground' => $ground])->json('after');
+        self::assertSame([$stint], array_column($touched($detail = $this->event('detail', ['contact' => $fish, 'fields' => ['length' => 12], 'units' => 'us']))['touched'], 'id'));
+        self::assertSame([$stint], array_column($touched($this->event('undo', ['target' => $detail['id']]))['touched'], 'id'));
+        self::assertSame([$stint], array_column($touched($this->event('undo', ['target' => $contact['id']]))['touched'], 'id'));
+        $gone = $touched($this->event('remove', ['stint' => $other]));
+        self::assertSame([[$other], []], [$gone['gone'], $gone['touched']]);
+    }
+
+    /** M19: what the water is like now goes the way of the log. */
+    public function test_a_condition_is_said_on_the_water_once_and_can_be_undone(): void
+    {
+        $this->log($this->trip, [$this->stint((string) Str::uuid())]);
+        $said = $this->event('condition', ['path' => 'water.visibility_ft', 'value' => '0.5', 'units' => 'us']);
+        self::assertSame(['taken', 'known'], array_column($this->log($this->trip, [$said, $said])->json('events'), 'became'));
+        self::assertSame(0.5, $this->trip->refresh()->conditions['water']['visibility_ft']);
+        $this->log($this->trip, [$this->event('undo', ['target' => $said['id']])]);
+        self::assertSame(3, $this->trip->refresh()->conditions['water']['visibility_ft']);
+        $metric = $this->event('condition', ['path' => 'water.visibility_ft', 'value' => '1', 'units' => 'metric']);
+        $this->log($this->trip, [$metric]);
+        self::assertEqualsWithDelta(3.28, $this->trip->refresh()->conditions['water']['visibility_ft'], 0.01);
+        // Said anew by another device meanwhile, it is not taken back with the first.
+        $this->log($this->trip, [$this->event('condition', ['path' => 'water.visibility_ft', 'value' => '8', 'units' => 'us']), $this->event('undo', ['target' => $metric['id']])]);
+        self::assertSame(8, $this->trip->refresh()->conditions['water']['visibility_ft']);
+    }
+
+    public function test_a_condition_that_cannot_be_is_refused_in_words_and_nothing_changes(): void
+    {
+        foreach ([['water.visibility_ft', 'much'], ['water.visibility_ft', '900'], ['weather.sky', 'green'], ['water.salt', '3'], ['species', '']] as [$path, $value]) {
+            $answer = $this->log($this->trip, [$this->event('condition', ['path' => $path, 'value' => $value])])->assertOk()->json('events.0');
+            self::assertSame('refused', $answer['became'], "{$path}: {$value}");
+            self::assertNotSame('', (string) $answer['message']);
+        }
+        self::assertSame(3, $this->trip->refresh()->conditions['water']['visibility_ft']);
+    }
+
+    public function test_the_deck_asks_after_a_turn_for_what_turned(): void
+    {
+        $asks = $this->log($this->trip, [$this->stint((string) Str::uuid())])->json('state.asks');
+        self::assertSame(['water.visibility_ft'], array_column($asks['clarity'], 'path'));
+        self::assertSame(['weather.sky'], array_column($asks['light'], 'path'));
+        self::assertContains('overcast', array_column($asks['light'][0]['options'], 'value'));
+        self::assertSame('ft', $asks['clarity'][0]['unit']);
+    }
+
+    public function test_a_place_made_on_the_spot_is_the_spot_of_the_day(): void
+    {
+        $this->log($this->trip, [['structure' => 'flat', 'cover' => 'reeds'] + $this->stint((string) Str::uuid(), 'Here 08:00')]);
+        $day = $this->trip->refresh();
+        self::assertSame(['Here 08:00', ['structure' => 'flat', 'cover' => ['reeds']]], [$day->here, $day->conditions['spot']]);
+        self::assertSame(['flat', 'reeds'], [$day->stints()->firstOrFail()->structure, $day->stints()->firstOrFail()->cover]);
+        $this->get(route('choose', $day))->assertOk();
+        $this->get(route('fish', $day))->assertOk()->assertSee('Here 08:00');
+    }
+
+    public function test_going_to_a_marked_spot_makes_it_the_spot_of_the_day_and_picking_one_on_where_that_of_the_deck(): void
+    {
+        $lake = $this->lake();
+        $day = $this->trip;
+        $day->update(['lake_id' => $lake->id]);
+        $this->log($day->refresh(), [$this->stint((string) Str::uuid(), 'East wall')])->assertOk();
+        $day->refresh();
+        self::assertSame('East wall', $day->here);
+        self::assertSame(['bluff_transition', ['rock'], [6, 14]], [$day->conditions['spot']['structure'], $day->conditions['spot']['cover'], $day->conditions['spot']['depth_ft']]);
+        $state = $this->log($day, [])->json('state');
+        self::assertSame('East wall', $state['here']);
+        $kept = $day->stints()->firstOrFail();
+        self::assertNotNull($kept->spot_id);
+        self::assertTrue($kept->water_depth_ft >= 6 && $kept->water_depth_ft <= 14);
+    }
+
+    public function test_the_phone_may_say_where_it_is(): void
+    {
+        $lake = $this->lake();
+        $this->trip->update(['lake_id' => $lake->id]);
+        [$stint, $fish] = [(string) Str::uuid(), (string) Str::uuid()];
+        $this->log($this->trip->refresh(), [
+            ['lat' => 36.0001, 'lon' => -79.5] + $this->stint($stint, 'Here 08:00'),
+            $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'caught', 'lat' => 36.00012, 'lon' => -79.50003]),
+        ])->assertOk();
+        self::assertSame('rock', $this->trip->stints()->firstOrFail()->cover, 'it is at the wall, whatever it is called');
+        self::assertSame([36.00012, -79.50003], array_values($this->trip->contacts()->firstOrFail()->only(['lat', 'lon'])));
+    }
+
+    /** W20: under way the clock is the device's, before and after it is what was typed. */
+    public function test_under_way_there_is_one_clock(): void
+    {
+        $this->trip->update(['conditions' => ['time' => '06:00'] + $this->trip->conditions]);
+        Carbon::setTestNow('2026-04-20T14:47:00-04:00');
+        self::assertSame('06:00', $this->trip->refresh()->known()['time'], 'planned, not fished yet');
+        $stint = (string) Str::uuid();
+        $this->log($this->trip, [$this->stint($stint), $this->event('casts', ['stint' => $stint, 'count' => 3])]);
+        self::assertSame('14:40', $this->trip->refresh()->known()['time']);
+        Carbon::setTestNow('2026-04-21T09:00:00-04:00');
+        self::assertSame('06:00', $this->trip->refresh()->known()['time'], 'another day');
+        Carbon::setTestNow('2026-04-20T15:00:00-04:00');
+        $this->trip->update(['closed_at' => now()]);
+        self::assertSame('06:00', $this->trip->refresh()->known()['time'], 'closed');
+    }
+
+    public function test_the_last_hour_is_known_beforehand_so_that_it_speaks_without_signal(): void
+    {
+        $state = $this->log($this->trip, [$this->stint((string) Str::uuid())])->json('state');
+        // Sunset at 36 N, 79.5 W on April 20: about 19:57 by the common almanacs; value from memory.
+        self::assertEqualsWithDelta(19 * 60 + 57 - 60, $state['last_hour']['from'], 4);
+        self::assertStringContainsString('The last hour', $state['last_hour']['text']);
+    }
+
+    public function test_a_fish_is_weighed_measured_and_lost_by_cause(): void
+    {
+        [$stint, $fish, $lost] = [(string) Str::uuid(), (string) Str::uuid(), (string) Str::uuid()];
+        $state = $this->log($this->trip, [
+            $this->stint($stint), $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'caught']),
+            $this->event('contact', ['stint' => $stint, 'contact' => $lost, 'contact_kind' => 'lost']),
+            $this->event('detail', ['contact' => $fish, 'fields' => ['length' => 18, 'species' => 'largemouth_bass'], 'units' => 'us']),
+            $this->event('detail', ['contact' => $lost, 'fields' => ['lost_by' => 'bitten']]),
+        ])->assertOk()->json('state');
+        $contacts = array_column($state['stints'][0]['contacts'], null, 'id');
+        // Standard weight of an 18 in largemouth: 3.3 to 3.4 lb by the published equation (D10).
+        self::assertMatchesRegularExpression('/^about 3\.[34] lb$/', $contacts[$fish]['about']);
+        self::assertSame('bitten', $contacts[$lost]['lost_by']);
+        self::assertStringContainsString('bite-proof trace', $state['trace'], 'D13');
+        $weighed = $this->log($this->trip, [$this->event('detail', ['contact' => $fish, 'fields' => ['weight' => 1.5], 'units' => 'metric'])])->json('state');
+        self::assertEqualsWithDelta(3.31, $this->trip->contacts()->whereKey($fish)->firstOrFail()->weight_lb, 0.01);
+        self::assertNull(array_column($weighed['stints'][0]['contacts'], null, 'id')[$fish]['about'], 'weighed is better than reckoned');
+        $this->get(route('confirm', $this->trip))->assertOk()->assertSee('bitten');
+    }
+
+    public function test_several_rods_carry_one_lure_each_in_its_color(): void
+    {
+        $colors = array_map(static fn ($c) => $c->family->value, $this->trip->plan()->entry('spinnerbait')?->colors() ?? []);
+        self::assertGreaterThan(1, count($colors));
+        foreach ([$colors[0], $colors[1], $colors[1]] as $color) {
+            $this->put(route('rack.rig', [$this->trip, 'spinnerbait']), ['color' => $color])->assertRedirect();
+        }
+        self::assertSame([$colors[0], $colors[1]], $this->trip->rack()->pluck('color')->all());
+        self::assertNotNull($this->trip->rack()->firstOrFail()->weight_oz);
+        $rods = $this->log($this->trip->refresh(), [])->json('state.rods');
+        self::assertSame(["spinnerbait/{$colors[0]}", "spinnerbait/{$colors[1]}"], array_column($rods, 'key'));
+        $this->delete(route('rack.unrig', [$this->trip, 'spinnerbait']), ['color' => $colors[0]])->assertRedirect();
+        self::assertSame([$colors[1]], $this->trip->rack()->pluck('color')->all());
+        $this->putJson(route('rack.rig', [$this->trip, 'spinnerbait']), ['color' => 'mauve'])->assertJsonValidationErrors('color');
+    }
+
+    public function test_the_ribbon_is_asked_for_apart_and_belongs_to_its_angler(): void
+    {
+        $this->log($this->trip, [$this->stint((string) Str::uuid())]);
+        $this->get(route('ribbon', $this->trip))->assertOk()->assertSee('ribbon', false);
+        $this->actingAs($this->angler('other@old-eddy.example'))->get(route('ribbon', $this->trip))->assertNotFound();
+    }
+
+    private function lake(): Lake
+    {
+        /** @var Lake $lake */
+        $lake = $this->wren->lakes()->create(['name' => 'Ladle']);
+        $lake->spots()->create([
+            'name' => 'East wall', 'lat' => 36.0001, 'lon' => -79.5, 'structure' => 'bluff_transition', 'cover' => ['rock'], 'shallow_ft' => 6, 'deep_ft' => 14,
+        ]);
+
+        return $lake;
+    }
+}
