@@ -21,11 +21,9 @@ final class CurrentSpot
             return;
         }
         $marked = $last->spot_id === null ? null : LakeSpot::query()->where('lake_id', $trip->lake_id)->find($last->spot_id);
-        $changed = match (true) {
-            $marked instanceof LakeSpot => StateOfDay::pick($trip, $marked, Clock::minute($last->started_at->format('H:i')), $last->spot),
-            $last->structure !== null || $last->cover !== null => StateOfDay::standAt($trip, $last->spot, $last->structure, $last->cover, $last->water_depth_ft),
-            default => StateOfDay::standAt($trip, $last->spot),
-        };
+        $changed = $marked instanceof LakeSpot
+            ? StateOfDay::pick($trip, $marked, Clock::minute($last->started_at->format('H:i')), $last->spot)
+            : StateOfDay::standAt($trip, $last->spot, $last->structure, $last->cover, $last->water_depth_ft);
         $trip->setRawAttributes($changed->getAttributes(), true);
     }
 }

@@ -56,9 +56,8 @@ final readonly class DayEvidence
         $this->evidence = Evidence::weigh(array_values($stints->map(self::stint(...))->all()), $this->past->prior(), [...$this->turns, ...$sun]);
         $this->pattern = Pattern::in($this->evidence);
         $stage = $reading->stage->stage;
-        $manner = new Manner(
-            $trip->user->schools(), $stage === Stage::Winter, Groups::expected($reading->day, $stage), $time ?? new TimeLeft, Goal::from($trip->goal), $trip->practice,
-        );
+        $inGroups = Groups::expected($reading->day, $stage);
+        $manner = new Manner($trip->user->schools(), $stage === Stage::Winter, $inGroups, $time ?? new TimeLeft, Goal::from($trip->goal), $trip->practice);
         $this->next = NextMove::after($this->evidence, $this->pattern, $choices, $manner);
     }
 

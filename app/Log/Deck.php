@@ -369,8 +369,11 @@ final class Deck
             foreach ($kind->asksFor() as $path) {
                 $control = FieldSheet::field($path);
                 if ($control !== null) {
-                    $options = array_map(static fn (string $w, int|string $k): array => ['value' => (string) $k, 'words' => $w], $control->options, array_keys($control->options));
-                    $asks[$kind->value][] = ['path' => $path, 'label' => $control->label, 'options' => $options, 'unit' => $options === [] ? $this->units->word($control->quantity) : ''];
+                    $option = static fn (string $words, int|string $key): array => ['value' => (string) $key, 'words' => $words];
+                    $asks[$kind->value][] = [
+                        'path' => $path, 'label' => $control->label, 'options' => array_map($option, $control->options, array_keys($control->options)),
+                        'unit' => $control->options === [] ? $this->units->word($control->quantity) : '',
+                    ];
                 }
             }
         }

@@ -63,7 +63,8 @@ final class ToFish
             default => collect($this->plan()->rods ?? [])->map(self::slot(...)),
         };
         $this->rods = $rods->concat($fished->reverse())->unique(static fn (RackSlot $r): string => Presentation::key($r->lure, $r->color))->values();
-        $this->choices = $hidden ?? Kept::of($this->kept($stints), $reading->day, fn (): Choices => new Choices($this->places($stints), $this->presentations()));
+        $make = fn (): Choices => new Choices($this->places($stints), $this->presentations());
+        $this->choices = $hidden ?? Kept::of($this->kept($stints), $reading->day, $make);
     }
 
     /** @return array<int, Setup> as each rod is fished, by its place among the rods */
@@ -108,9 +109,10 @@ final class ToFish
         $spots = $this->trip->lake_id === null ? null
             : LakeSpot::query()->toBase()->where('lake_id', $this->trip->lake_id)->selectRaw('count(*) as n, max(id) as last, max(updated_at) as at')->first();
 
+        $rods = $this->rods->map(static fn (RackSlot $r): array => $r->only(RackSlot::PRESENTATION))->all();
+
         return 'choices '.hash('sha256', serialize([
-            $this->trip->user_id, $this->trip->lake_id, (array) $spots, $this->rods->map(static fn (RackSlot $r): array => $r->only(RackSlot::PRESENTATION))->all(),
-            $places->all(), $stints->last()?->spot, $this->trip->route['asked']['speed_mph'] ?? null,
+            $this->trip->user_id, $this->trip->lake_id, (array) $spots, $rods, $places->all(), $stints->last()?->spot, $this->trip->route['asked']['speed_mph'] ?? null,
         ]));
     }
 
@@ -170,8 +172,9 @@ final class ToFish
     {
         $lures = array_keys($this->variants());
 
-        return $lures === [] ? [] : PlaceFits::at(
-            $this->reading->day, Structure::tryFrom((string) $place->structure), Cover::tryFrom((string) $place->cover), $place->waterDepthFt, $place->light, $lures,
-        );
+        $structure = Structure::tryFrom((string) $place->structure);
+        $cover = Cover::tryFrom((string) $place->cover);
+
+        return $lures === [] ? [] : PlaceFits::at($this->reading->day, $structure, $cover, $place->waterDepthFt, $place->light, $lures);
     }
 }

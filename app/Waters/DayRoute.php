@@ -42,11 +42,13 @@ final class DayRoute
     {
         // A route chooses among the best of the day; what must be on it is on it anyway.
         $best = $day->bestOfTheDay();
+        // Where one starts in the morning is no stop; where one stands on the water may be come back to.
+        $out = ($asked['from_now'] ?? false) ? $asked['forbidden'] : [...$asked['forbidden'], $asked['start'] ?? null];
         $this->spots = array_values(
             array_filter(
                 $day->spots,
                 static fn (LakeSpot $s): bool => in_array($s->id, $asked['locked'], true)
-                    || (in_array($s->name, $best, true) && ! in_array($s->id, $asked['forbidden'], true) && $s->id !== ($asked['start'] ?? null)),
+                    || (in_array($s->name, $best, true) && ! in_array($s->id, $out, true)),
             ),
         );
         // Of a lake whose depths nobody measured, no way over water is known.

@@ -35,6 +35,9 @@ final class ChoicesReader
 
     private const MOST_MINUTES = 2880.0;
 
+    /** A lure that does not belong in a cover is still at hand there. */
+    private const LEAST_FIT = 0.05;
+
     /** Speed over ground of a retrieve that is none of ours, feet a second. */
     private const UNKNOWN_PACE_FT_S = 2.0;
 
@@ -99,7 +102,12 @@ final class ChoicesReader
     {
         $known = Cover::tryFrom((string) $cover);
 
-        return $known === null ? [] : array_combine($lures, array_map(static fn (string $lure): float => max(0.05, Catalog::get($lure)->through($known)), $lures));
+        if ($known === null) {
+            return [];
+        }
+        $fits = array_map(static fn (string $lure): float => max(self::LEAST_FIT, Catalog::get($lure)->through($known)), $lures);
+
+        return array_combine($lures, $fits);
     }
 
     /** @return list<Presentation> */

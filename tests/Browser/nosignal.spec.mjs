@@ -72,7 +72,7 @@ test('the deck loads and works with the server gone, and the queue survives clos
     await expect(page.locator('.deck-now')).toContainText('Spot 2');
     await tapCasts(page, 2);
     await page.locator('[data-kind="caught"]').click();
-    await page.locator('[data-contact]').first().click();
+    // A fish in hand opens its details by itself.
     await page.locator('[data-detail="hooked"]').filter({ hasText: 'inside' }).click();
     await page.getByRole('button', { name: '+ longer' }).click();
     await expect(page.locator('[data-queue]')).toContainText('waiting');

@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use OldEddy\Drill\Casting;
 use OldEddy\Drill\Compared;
+use OldEddy\Drill\Cost;
 use OldEddy\Drill\DrillHour;
 use OldEddy\Drill\DrillWater;
 use OldEddy\Drill\Habit\FollowsAdvice;
@@ -15,6 +16,7 @@ use OldEddy\Drill\Habit\RandomChanges;
 use OldEddy\Drill\Habit\SameLure;
 use OldEddy\Drill\HiddenDay;
 use OldEddy\Drill\Outing;
+use OldEddy\Drill\Reckoning;
 use OldEddy\Log\Evidence\Contact;
 use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Log\Evidence\Stint;
@@ -157,6 +159,42 @@ final class DrillTest extends TestCase
         self::assertSame($offer->presentation->levels(), $next->presentation->levels(), 'what paid');
         self::assertSame('reeds', $next->place->cover, 'at its like');
         self::assertNotSame('Cart landing', $next->place->name);
+    }
+
+    public function test_afterwards_every_choice_is_held_against_the_best_of_its_hour(): void
+    {
+        $day = self::day(4);
+        $outing = Outing::fish($day, new Guide, 240);
+        $reckoned = Reckoning::of($day, $outing->stints);
+        self::assertSame([0, 0.0], $reckoned->curve[0]);
+        self::assertEqualsWithDelta([$outing->casts(), $outing->weight()], $reckoned->curve[count($reckoned->curve) - 1], 1e-9);
+        $before = [-1, -1.0];
+        foreach ($reckoned->curve as $point) {
+            self::assertTrue($point[0] >= $before[0] && $point[1] >= $before[1], 'nothing is taken back');
+            $before = $point;
+        }
+        self::assertCount(count($outing->stints), $reckoned->costs);
+        foreach ($reckoned->costs as $cost) {
+            self::assertGreaterThanOrEqual(0.0, $cost->lost());
+            self::assertEqualsWithDelta($cost->casts * ($cost->bestPerCast - $cost->perCast), $cost->lost(), 1e-12);
+        }
+        $dearest = $reckoned->dearest(3);
+        self::assertCount(3, $dearest);
+        self::assertSame(max(array_map(static fn (Cost $c): float => $c->lost(), $reckoned->costs)), $dearest[0]->lost());
+    }
+
+    public function test_the_best_choice_costs_nothing(): void
+    {
+        $day = self::day(4);
+        $best = null;
+        foreach ($day->choices(0)->places as $place) {
+            foreach ($day->choices(0)->presentations as $shown) {
+                $offer = new Offer($place, $shown);
+                $best = $best === null || $day->perCast($offer, 0) > $day->perCast($best, 0) ? $offer : $best;
+            }
+        }
+        $stint = new Stint('2026-05-02T06:00:00', $best->levels(), null, 10, null, [], $best->place->waterDepthFt, $best->presentation->weightOz);
+        self::assertSame([], Reckoning::of($day, [$stint])->dearest(5));
     }
 
     private static function day(int $seed): HiddenDay

@@ -248,6 +248,42 @@ final class HandTest extends WaterTestCase
         $this->putJson(route('rack.rig', [$this->trip, 'spinnerbait']), ['color' => 'mauve'])->assertJsonValidationErrors('color');
     }
 
+    /** M18, M23: said on the deck, followed by the advice, taken back like all else. */
+    public function test_practice_and_a_big_fish_are_said_on_the_deck(): void
+    {
+        [$stint, $fish] = [(string) Str::uuid(), (string) Str::uuid()];
+        $this->trip->update(['lake_id' => $this->lake()->id]);
+        $this->log($this->trip->refresh(), [$this->stint($stint, 'Elsewhere'), $this->event('casts', ['stint' => $stint, 'count' => 4])]);
+        $practice = $this->event('manner', ['practice' => 'yes', 'goal' => 'big_fish']);
+        $caught = $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'caught']);
+        $state = $this->log($this->trip->refresh(), [$practice, $caught])->json('state');
+        self::assertSame(['goal' => 'big_fish', 'practice' => 'yes'], $state['manner']);
+        self::assertSame(['Change place', 'M18', 'East wall'], [$state['next'][0]['action'], $state['next'][0]['rule'], $state['next'][0]['offer']['spot']]);
+        $back = $this->log($this->trip->refresh(), [$this->event('undo', ['target' => $practice['id']])])->json('state');
+        self::assertSame(['goal' => 'numbers', 'practice' => 'no'], $back['manner']);
+        self::assertSame('refused', $this->log($this->trip, [$this->event('manner', ['goal' => 'fame'])])->json('events.0.became'));
+    }
+
+    public function test_the_rest_of_the_day_comes_back_to_what_paid(): void
+    {
+        $lake = $this->lake();
+        foreach (range(1, 6) as $i) {
+            $lake->spots()->create(['name' => "Flat {$i}", 'lat' => 36.0001 + $i / 500, 'lon' => -79.5, 'structure' => 'flat', 'cover' => ['none'], 'shallow_ft' => 2, 'deep_ft' => 5]);
+        }
+        $this->trip->update(['lake_id' => $lake->id]);
+        $this->post(route('where.route', $this->trip->refresh()), ['from' => '07:00', 'to' => '19:00', 'minutes' => 45, 'speed' => 15])->assertRedirect();
+        [$stint, $fish] = [(string) Str::uuid(), (string) Str::uuid()];
+        $this->log($this->trip->refresh(), [
+            $this->stint($stint, 'East wall'), $this->event('casts', ['stint' => $stint, 'count' => 15]),
+            $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'caught']),
+        ]);
+        $this->post(route('where.again', $this->trip->refresh()))->assertRedirect();
+        $visits = array_count_values(array_column($this->trip->refresh()->route['stops'], 'name'));
+        self::assertGreaterThanOrEqual(1, $visits['East wall'] ?? 0, 'a fished place is not closed (S29)');
+        $at = array_column($this->trip->route['stops'], 'at', 'name')['East wall'];
+        self::assertGreaterThan(8 * 60 + 59, $at, 'it rests first');
+    }
+
     public function test_the_ribbon_is_asked_for_apart_and_belongs_to_its_angler(): void
     {
         $this->log($this->trip, [$this->stint((string) Str::uuid())]);

@@ -13,11 +13,13 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use OldEddy\Choice\Color\ColorFamily;
+use OldEddy\Choice\Lineup\Entry;
 use OldEddy\Choice\Lineup\Setup;
 use OldEddy\Choice\Lineup\Split;
 use OldEddy\Choice\Lineup\Wish;
 use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Choice\Path\CastAngle;
+use OldEddy\Log\Next\Presentation;
 use OldEddy\Pictures\Slice\Scene;
 use OldEddy\Pictures\Slice\Strip;
 use OldEddy\Plan\WhatWouldChange;
@@ -33,6 +35,9 @@ final class ChooseController
             'trip' => $trip,
             'plan' => $plan,
             'rack' => $trip->rack,
+            // By lure and color: several rods may carry one lure.
+            'rigged' => $trip->rack->keyBy(static fn (RackSlot $r): string => Presentation::key($r->lure, $r->color))->all(),
+            'planned' => array_flip(array_map(static fn (Entry $e): string => Presentation::key($e->lure->key, $e->colors()[0]->family->value), $plan->rods)),
             'chosen' => $chosen,
             'scene' => Scene::ofSetup($chosen->setup()),
             'across' => Setup::of($chosen->lure, $plan->reading, new Wish(CastAngle::Crossing))->secondsInZone(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Drawing\CurveDrawing;
 use App\Drill\DrillFish;
 use App\Log\Deck;
 use App\Models\Trip;
@@ -13,6 +14,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use OldEddy\Drill\Habit\FollowsAdvice;
 use OldEddy\Drill\Outing;
+use OldEddy\Drill\Reckoning;
 
 /** The trainer: a hidden day is fished on the real deck, and the advice fishes the same day beside it. */
 final class DrillController
@@ -52,16 +54,19 @@ final class DrillController
         $casts = $deck->day->evidence->casts();
         $weight = array_sum(array_map(fn ($s): float => $s->weight(), $deck->day->evidence->stints));
 
-        return view(
-            'drill.end',
-            [
-                'trip' => $trip,
-                'hidden' => $day,
-                'casts' => $casts,
-                'weight' => $weight,
-                'day' => $deck->day,
-                'advised' => $casts === 0 ? null : Outing::fish($day, new FollowsAdvice($trip->user->schools()), DrillFish::now($trip)->time->goneMin),
-            ],
-        );
+        $advised = $casts === 0 ? null : Outing::fish($day, new FollowsAdvice($trip->user->schools()), DrillFish::now($trip)->time->goneMin);
+        $mine = Reckoning::of($day, $deck->day->evidence->stints);
+        $its = Reckoning::of($day, $advised->stints ?? []);
+
+        return view('drill.end', [
+            'trip' => $trip,
+            'hidden' => $day,
+            'casts' => $casts,
+            'weight' => $weight,
+            'day' => $deck->day,
+            'advised' => $advised,
+            'mine' => $mine,
+            'curves' => new CurveDrawing([$mine->curve, $its->curve]),
+        ]);
     }
 }

@@ -29,9 +29,8 @@ final class SetsManner extends Kind
 
     public function apply(array $event): array
     {
-        $this->set = array_filter(
-            ['goal' => $event['goal'] ?? null, 'practice' => isset($event['practice']) ? $event['practice'] === 'yes' : null], static fn (mixed $v): bool => $v !== null,
-        );
+        $practice = isset($event['practice']) ? $event['practice'] === 'yes' : null;
+        $this->set = array_filter(['goal' => $event['goal'] ?? null, 'practice' => $practice], static fn (mixed $v): bool => $v !== null);
         $before = $this->trip->only(array_keys($this->set));
         $this->put($this->set);
 
@@ -45,9 +44,9 @@ final class SetsManner extends Kind
 
     public function takeBack(LogEvent $event): void
     {
-        $this->put(array_filter(
-            $event->before ?? [], fn (mixed $before, string $field): bool => $this->trip->getAttribute($field) === ($event->after[$field] ?? null), ARRAY_FILTER_USE_BOTH,
-        ));
+        // What another entry said since stays.
+        $stands = fn (mixed $before, string $field): bool => $this->trip->getAttribute($field) === ($event->after[$field] ?? null);
+        $this->put(array_filter($event->before ?? [], $stands, ARRAY_FILTER_USE_BOTH));
     }
 
     /** @param  array<string, mixed>  $fields */

@@ -13,7 +13,7 @@
         </div>
         <ol class="rack">
             @foreach ($plan->rods as $rod)
-                @php($onRack = $rack->contains(fn ($slot) => $slot->lure === $rod->lure->key && $slot->color === $rod->colors()[0]->family->value))
+                @php($onRack = isset($rigged["{$rod->lure->key}/{$rod->colors()[0]->family->value}"]))
                 <li @class(['rod', 'on' => $onRack])>
                     <span class="rod-role">{{ $rod->lure->role->value }}</span>
                     <a class="rod-lure" href="{{ route('choose', ['trip' => $trip, 'lure' => $rod->lure->key]) }}">{{ $rod->lure->name() }}</a>
@@ -22,7 +22,7 @@
                     @include('choose.rig', ['lure' => $rod->lure, 'on' => $onRack, 'color' => $rod->colors()[0]->family->value])
                 </li>
             @endforeach
-            @foreach ($rack->reject(fn ($slot) => collect($plan->rods)->contains(fn ($r) => $r->lure->key === $slot->lure && $r->colors()[0]->family->value === $slot->color)) as $slot)
+            @foreach (array_diff_key($rigged, $planned) as $slot)
                 <li class="rod on">
                     <span class="rod-role">your own choice</span>
                     <a class="rod-lure" href="{{ route('choose', ['trip' => $trip, 'lure' => $slot->lure]) }}">{{ str_replace('_', ' ', $slot->lure) }}</a>
@@ -83,7 +83,7 @@
             </dl>
             <div class="rig-colors">
                 @foreach ($chosen->colors() as $color)
-                    <div><i class="swatch swatch-{{ $color->family->value }}" aria-hidden="true"></i> {{ App\Show\Word::of($color->family->value) }} @include('choose.rig', ['lure' => $chosen->lure, 'on' => $rack->contains(fn ($slot) => $slot->lure === $chosen->lure->key && $slot->color === $color->family->value), 'color' => $color->family->value])</div>
+                    <div><i class="swatch swatch-{{ $color->family->value }}" aria-hidden="true"></i> {{ App\Show\Word::of($color->family->value) }} @include('choose.rig', ['lure' => $chosen->lure, 'on' => isset($rigged["{$chosen->lure->key}/{$color->family->value}"]), 'color' => $color->family->value])</div>
                 @endforeach
             </div>
             <h3>Because</h3>

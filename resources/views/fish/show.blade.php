@@ -70,7 +70,7 @@
         <section class="deck-card" aria-label="How long is it" x-show="rulerFor" x-cloak>
             <label class="field-label" for="ruler">How long? Slide, then keep; or cast on.</label>
             <input id="ruler" type="range" class="ruler" :min="rulerSpan.from" :max="rulerSpan.to" :step="rulerSpan.step" x-model="ruler">
-            <p class="deck-row"><label class="grow"><span class="field-label">{{ $units->sizeWord() }}</span><input type="number" inputmode="decimal" :step="rulerSpan.step" min="1" x-model="ruler" data-ruler></label><button type="button" class="act" @click="keepRuler" data-keep-length>Keep</button></p>
+            <p class="deck-row"><label class="grow"><span class="field-label">{{ $units->sizeWord() }}</span><input type="number" inputmode="decimal" :step="rulerSpan.step" min="1" x-model="ruler" data-ruler></label><button type="button" class="act" @click="keepRuler" data-keep-length>Keep this length</button></p>
         </section>
         <section class="deck-card" aria-label="What is it like now" x-show="asked" x-cloak>
             <template x-for="ask in asks" :key="ask.path">
