@@ -54,10 +54,14 @@ final class StateOfDay
         self::checked($trip->conditions, ...self::meant($path, $value, $units));
     }
 
-    /** Puts a field back to a value in the units of the contract; null means unknown. */
-    public static function put(Trip $trip, string $path, mixed $value): Trip
+    /**
+     * Puts a field back to a value in the units of the contract; null means unknown.
+     *
+     * @param  array<string, mixed>  $more  of the day itself
+     */
+    public static function put(Trip $trip, string $path, mixed $value, array $more = []): Trip
     {
-        return self::merged($trip, static fn (array $conditions): array => self::with($conditions, $path, $value));
+        return self::merged($trip, static fn (array $conditions): array => self::with($conditions, $path, $value), $more);
     }
 
     /**

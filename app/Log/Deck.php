@@ -306,7 +306,7 @@ final class Deck
             $p->cover === null ? null : Word::of($p->cover),
             $p->waterDepthFt === null ? null : $this->units->depth($p->waterDepthFt),
             $p->light,
-        ]))], $this->toFish->choices->places);
+        ])) ?: ($this->stints->contains('spot', $p->name) ? '' : 'new')], $this->toFish->choices->places);
     }
 
     /** @return array<string, mixed> */
@@ -424,6 +424,8 @@ final class Deck
             'turn' => 'a turn of the day',
             'condition' => 'what the water is like',
             'manner' => 'how the day is fished',
+            'rig' => 'a rod rigged',
+            'pick' => 'a spot picked',
             default => 'an entry taken out',
         }.' at '.$event->at->format('H:i')];
     }

@@ -10,7 +10,9 @@ use App\Log\Kinds\CountsCasts;
 use App\Log\Kinds\DetailsContact;
 use App\Log\Kinds\Kind;
 use App\Log\Kinds\LogsContact;
+use App\Log\Kinds\PicksSpot;
 use App\Log\Kinds\Removes;
+use App\Log\Kinds\Rigs;
 use App\Log\Kinds\SaysCondition;
 use App\Log\Kinds\SetsManner;
 use App\Log\Kinds\TakesBack;
@@ -36,7 +38,8 @@ final class EventTaker
     /** @var array<string, class-string<Kind>> */
     private const KINDS = [
         'stint' => BeginsStint::class, 'casts' => CountsCasts::class, 'contact' => LogsContact::class, 'detail' => DetailsContact::class,
-        'amend' => AmendsStint::class, 'remove' => Removes::class, 'turn' => Turns::class, 'condition' => SaysCondition::class, 'manner' => SetsManner::class, 'undo' => TakesBack::class,
+        'amend' => AmendsStint::class, 'remove' => Removes::class, 'turn' => Turns::class,
+        'condition' => SaysCondition::class, 'manner' => SetsManner::class, 'rig' => Rigs::class, 'pick' => PicksSpot::class, 'undo' => TakesBack::class,
     ];
 
     private readonly Batch $batch;

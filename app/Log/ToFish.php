@@ -157,6 +157,10 @@ final class ToFish
             $lake->ranked($this->reading->day->minuteOfDay),
         );
         $marked = array_slice(array_values(array_filter($marked, static fn (Fishable $p): bool => ! in_array($p->name, $known, true))), 0, self::MARKED);
+        if ($marked === [] && $fished !== []) {
+            // Where no spot is marked there is always another place to go to.
+            $marked = [new Fishable('Spot '.(count($fished) + 1))];
+        }
         $ways = $lake?->minutesFrom($stints->last()?->spot) ?? [];
 
         return array_map(fn (Fishable $p): Fishable => $p->with($ways[$p->name] ?? RoughWays::UNKNOWN_MIN, $this->fits($p)), [...$fished, ...$marked]);

@@ -278,8 +278,8 @@ test('two devices on one stint add up, and what they differ on is told', async (
     for (const [device, longer] of [[page, 2], [other, 5]]) {
         // Neither has heard of the other's entries.
         await device.context().setOffline(true);
-        await device.locator('[data-contact]').first().click();
         await tapCast(device);
+        await device.locator('[data-contact]').first().click();
         for (let i = 0; i < longer; i++) {
             await device.getByRole('button', { name: '+ longer' }).click();
         }

@@ -72,7 +72,7 @@ test('read, choose, fish, confirm', async ({ page }) => {
     await page.getByRole('link', { name: 'Choose the lures' }).click();
     await sound(page);
     await page.getByRole('region', { name: 'The lineup' }).getByRole('link').first().click();
-    await page.locator('.chosen').getByRole('button', { name: /^Rig it/ }).click();
+    await page.locator('.chosen').getByRole('button', { name: /^Rig it/ }).first().click();
     await expect(page.locator('.said')).toContainText('is on the rack');
     await page.locator('.ruled-out summary').click();
     await expect(page.locator('.ruled-out')).toContainText('useless where nothing sees it');

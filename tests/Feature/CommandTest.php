@@ -79,7 +79,7 @@ final class CommandTest extends TestCase
                 $ran[] = $one['command'];
             }
         }
-        self::assertSame(['eddy:plan', 'eddy:plan', 'eddy:pattern', 'eddy:shade'], $ran);
+        self::assertSame(['eddy:plan', 'eddy:plan', 'eddy:pattern', 'eddy:pattern', 'eddy:shade'], $ran);
     }
 
     /** Absent files, folders, marks of a coding and impossible names end in a sentence and with 2. */

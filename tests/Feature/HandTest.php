@@ -284,6 +284,48 @@ final class HandTest extends WaterTestCase
         self::assertGreaterThan(8 * 60 + 59, $at, 'it rests first');
     }
 
+    public function test_a_rod_is_rigged_by_an_entry_and_taken_back(): void
+    {
+        $rig = $this->event('rig', ['lure' => 'tube', 'color' => 'perch', 'depth_ft' => 6, 'retrieve' => 'drag_pause', 'weight_oz' => 0.25]);
+        self::assertSame(['taken', 'known'], array_column($this->log($this->trip, [$rig, $rig])->json('events'), 'became'));
+        self::assertSame([['tube', 'perch', 0.25]], $this->trip->rack()->get()->map(static fn ($r): array => [$r->lure, $r->color, $r->weight_oz])->all());
+        $off = $this->event('rig', ['lure' => 'tube', 'color' => 'perch']);
+        $this->log($this->trip->refresh(), [$off]);
+        self::assertSame(0, $this->trip->rack()->count());
+        $this->log($this->trip->refresh(), [$this->event('undo', ['target' => $off['id']])]);
+        self::assertSame(6.0, $this->trip->rack()->firstOrFail()->depth_ft, 'as it was rigged');
+        $this->log($this->trip->refresh(), [$this->event('undo', ['target' => $rig['id']])]);
+        self::assertSame(0, $this->trip->rack()->count());
+        self::assertSame('refused', $this->log($this->trip, [$this->event('rig', ['lure' => 'magic', 'color' => 'perch'])])->json('events.0.became'));
+    }
+
+    public function test_a_spot_is_picked_by_an_entry_and_taken_back(): void
+    {
+        $this->trip->update(['lake_id' => $this->lake()->id]);
+        $pick = $this->event('pick', ['spot' => 'East wall']);
+        $this->log($this->trip->refresh(), [$pick]);
+        $day = $this->trip->refresh();
+        self::assertSame(['East wall', 'bluff_transition'], [$day->here, $day->conditions['spot']['structure']]);
+        $this->log($day, [$this->event('undo', ['target' => $pick['id']])]);
+        self::assertSame([null, false], [$day->refresh()->here, isset($day->conditions['spot'])]);
+        $unknown = $this->log($day, [$this->event('pick', ['spot' => 'Nowhere'])])->json('events.0');
+        self::assertSame(['refused', 'What this entry belongs to is not in this day.'], [$unknown['became'], $unknown['message']]);
+    }
+
+    public function test_forms_that_may_have_no_signal_carry_their_entry(): void
+    {
+        $this->trip->update(['lake_id' => $this->lake()->id]);
+        $choose = $this->get(route('choose', $this->trip->refresh()))->assertOk()->getContent();
+        preg_match('/data-entry="([^"]+)"/', (string) $choose, $m);
+        $entry = json_decode(html_entity_decode($m[1] ?? ''), true, flags: JSON_THROW_ON_ERROR);
+        self::assertSame('taken', $this->log($this->trip, [$entry + $this->event('rig')])->json('events.0.became'));
+        self::assertSame($entry['lure'], $this->trip->rack()->firstOrFail()->lure);
+        preg_match('/data-entry="([^"]+)"/', (string) $this->get(route('where', $this->trip))->assertOk()->getContent(), $m);
+        $entry = json_decode(html_entity_decode($m[1] ?? ''), true, flags: JSON_THROW_ON_ERROR);
+        self::assertSame('taken', $this->log($this->trip->refresh(), [$entry + $this->event('pick')])->json('events.0.became'));
+        self::assertSame('East wall', $this->trip->refresh()->here);
+    }
+
     public function test_the_ribbon_is_asked_for_apart_and_belongs_to_its_angler(): void
     {
         $this->log($this->trip, [$this->stint((string) Str::uuid())]);

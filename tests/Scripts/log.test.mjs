@@ -31,3 +31,23 @@ test('the clock counts whole casts and keeps what is left of one', () => {
     assert.equal(clock.since, 90_000);
     assert.equal(due({ running: false, seconds: 45, since: 0 }, 100_000, 500).casts, 0);
 });
+
+test('a rod rigged without signal stands on the rack at once, and comes off it again', () => {
+    const rig = { id: 'r1', kind: 'rig', at, lure: 'tube', color: 'perch', depth_ft: 6, retrieve: 'drag_pause' };
+    const rods = (events) => (withEvents({ ...empty(), rods: [] }, events).rods ?? []).map((rod) => rod.key);
+    assert.deepEqual(rods([rig]), ['tube/perch']);
+    assert.deepEqual(rods([rig, { ...rig, id: 'r2' }]), ['tube/perch'], 'rigged twice, it is there once');
+    assert.deepEqual(rods([rig, { id: 'u1', kind: 'undo', at, target: 'r1' }]), []);
+    const off = { id: 'r3', kind: 'rig', at, lure: 'tube', color: 'perch' };
+    assert.deepEqual(rods([rig, off]), []);
+    assert.deepEqual(rods([rig, off, { id: 'u2', kind: 'undo', at, target: 'r3' }]), ['tube/perch']);
+    assert.deepEqual(rods([off]), []);
+});
+
+test('the spot picked and the way the day is fished are known before the server knows', () => {
+    const now = withEvents(empty(), [{ id: 'p1', kind: 'pick', at, spot: 'Wall' }, { id: 'm1', kind: 'manner', at, practice: 'yes' }]);
+    assert.deepEqual([now.here, now.manner], ['Wall', { practice: 'yes' }]);
+    assert.deepEqual(now.undo.map((one) => one.words), ['how the day is fished at 08:00', 'a spot picked at 08:00']);
+    const back = withEvents(empty(), [{ id: 'p1', kind: 'pick', at, spot: 'Wall' }, { id: 'u1', kind: 'undo', at, target: 'p1' }]);
+    assert.equal(back.here, null);
+});

@@ -140,7 +140,7 @@ export default () => {
         },
         get spots() {
             const all = this.state?.spots ?? [];
-            const fresh = this.state?.drill ? [] : [{ name: `Spot ${all.length + 1}`, about: 'new' }];
+            const fresh = this.state?.drill || all.some((s) => s.about === 'new') ? [] : [{ name: `Spot ${all.length + 1}`, about: 'new' }];
             return [...all, ...fresh].map((s) => ({ ...s, pressed: s.name === this.stint?.spot ? 'true' : 'false', words: s.about ? `${s.name} (${s.about})` : s.name }));
         },
         get people() {

@@ -63,6 +63,21 @@ const KINDS = {
     },
     turn: () => () => {},
     condition: () => () => {},
+    pick(state, event) {
+        return said(state, { here: event.spot });
+    },
+    rig(state, event) {
+        const key = `${event.lure}/${event.color}`;
+        const at = (state.rods ??= []).findIndex((rod) => rod.key === key);
+        if (event.depth_ft === undefined || event.retrieve === undefined) {
+            return at < 0 ? null : takenOut(state.rods, key, 'key');
+        }
+        if (at < 0) {
+            const { lure, color, depth_ft, retrieve, weight_oz = null, length_in = null } = event;
+            state.rods.push({ key, lure, color, depth_ft, retrieve, weight_oz, length_in, name: lure.replaceAll('_', ' '), cadence: '', slice: null, slice_key: '', jobs: [] });
+        }
+        return () => (state.rods = state.rods.filter((rod) => at >= 0 || rod.key !== key));
+    },
     manner(state, event) {
         const fields = Object.fromEntries(['goal', 'practice'].filter((field) => event[field]).map((field) => [field, event[field]]));
         return said((state.manner ??= {}), fields);
@@ -92,8 +107,8 @@ function said(subject, fields) {
 }
 
 /** One of a list taken out of it, and how it comes back to its place. */
-function takenOut(list, id) {
-    const at = list?.findIndex((one) => one.id === id) ?? -1;
+function takenOut(list, id, by = 'id') {
+    const at = list?.findIndex((one) => one[by] === id) ?? -1;
     if (at < 0) {
         return null;
     }
@@ -109,6 +124,8 @@ function words(event) {
         turn: 'a turn of the day',
         condition: 'what the water is like',
         manner: 'how the day is fished',
+        rig: 'a rod rigged',
+        pick: 'a spot picked',
         remove: 'an entry taken out',
     }[event.kind] ?? 'a detail';
 }

@@ -19,7 +19,7 @@
                     <a class="rod-lure" href="{{ route('choose', ['trip' => $trip, 'lure' => $rod->lure->key]) }}">{{ $rod->lure->name() }}</a>
                     <span class="rod-color"><i class="swatch swatch-{{ $rod->colors()[0]->family->value }}" aria-hidden="true"></i>{{ $rod->colors()[0]->name }}</span>
                     <span class="rod-how">{{ $units->depth($rod->setup()->depthFt) }} · {{ $rod->setup()->cadence->name() }}</span>
-                    @include('choose.rig', ['lure' => $rod->lure, 'on' => $onRack, 'color' => $rod->colors()[0]->family->value])
+                    @include('choose.rig', ['lure' => $rod->lure, 'on' => $onRack, 'color' => $rod->colors()[0]->family->value, 'setup' => $rod->setup()])
                 </li>
             @endforeach
             @foreach (array_diff_key($rigged, $planned) as $slot)
@@ -28,7 +28,7 @@
                     <a class="rod-lure" href="{{ route('choose', ['trip' => $trip, 'lure' => $slot->lure]) }}">{{ str_replace('_', ' ', $slot->lure) }}</a>
                     <span class="rod-color"><i class="swatch swatch-{{ $slot->color }}" aria-hidden="true"></i>{{ str_replace('_', ' ', $slot->color) }}</span>
                     <span class="rod-how">{{ $units->depth($slot->depth_ft) }} · {{ str_replace('_', ' ', $slot->retrieve) }}</span>
-                    @include('choose.rig', ['lure' => OldEddy\Choice\Lures\Catalog::get($slot->lure), 'on' => true, 'color' => $slot->color])
+                    @include('choose.rig', ['lure' => OldEddy\Choice\Lures\Catalog::get($slot->lure), 'on' => true, 'color' => $slot->color, 'setup' => null])
                 </li>
             @endforeach
         </ol>

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log\Kinds;
+
+use App\Day\StateOfDay;
+use App\Models\LakeSpot;
+use App\Models\LogEvent;
+use App\Models\Trip;
+use App\Show\Clock;
+
+/** A marked spot made the spot of the day; it goes the way of the log, with or without signal. */
+final class PicksSpot extends Kind
+{
+    /** @var array<string, mixed> */
+    private array $set = [];
+
+    public function fields(): array
+    {
+        return StintFields::of('stint', ['spot']);
+    }
+
+    public function knows(array $event): bool
+    {
+        return $this->spot($event['spot']) !== null;
+    }
+
+    public function apply(array $event): array
+    {
+        $before = ['spot' => $this->trip->conditions['spot'] ?? null, 'here' => $this->trip->here];
+        $spot = $this->spot($event['spot']);
+        if ($spot !== null) {
+            $this->take(StateOfDay::pick($this->trip, $spot, Clock::minute($event['at'])));
+        }
+        $this->set = ['here' => $this->trip->here];
+
+        return $before;
+    }
+
+    public function set(): array
+    {
+        return $this->set;
+    }
+
+    /** Who has gone elsewhere since is not called back. */
+    public function takeBack(LogEvent $event): void
+    {
+        if ($this->trip->here === ($event->after['here'] ?? null)) {
+            $this->take(StateOfDay::put($this->trip, 'spot', $event->before['spot'] ?? null, ['here' => $event->before['here'] ?? null]));
+        }
+    }
+
+    private function spot(mixed $name): ?LakeSpot
+    {
+        return $this->trip->lake_id === null || ! is_string($name) ? null
+            : LakeSpot::query()->where('lake_id', $this->trip->lake_id)->where('out_with', 0)->where('name', $name)->first();
+    }
+
+    private function take(Trip $changed): void
+    {
+        $this->trip->setRawAttributes($changed->getAttributes(), true);
+    }
+}
