@@ -117,6 +117,18 @@ final class Batch
         }
     }
 
+    /** @return list<array{spot: string, lure: string, casts: int}> casts that wait to be written, with where and with what they were made */
+    public function castNow(): array
+    {
+        $cast = [];
+        foreach ($this->casts as $stint => $casts) {
+            $of = $this->stints()[$stint];
+            $cast[] = ['spot' => (string) $of['spot'], 'lure' => (string) $of['lure'], 'casts' => $of['deleted_at'] === null ? $casts : 0];
+        }
+
+        return $cast;
+    }
+
     /** Writes what waits. */
     public function flush(): void
     {
@@ -158,7 +170,7 @@ final class Batch
     private function stints(): array
     {
         return $this->stints ??= DB::table('stints')->where('trip_id', $this->trip->id)->orderBy('started_at')->orderBy('seq')
-            ->get(['id', 'started_at', 'spot', 'spot_id', 'structure', 'cover', 'cover_part', 'water_depth_ft', 'light', 'cast_count', 'deleted_at'])
+            ->get(['id', 'started_at', 'spot', 'spot_id', 'lure', 'structure', 'cover', 'cover_part', 'water_depth_ft', 'light', 'cast_count', 'deleted_at'])
             ->mapWithKeys(static fn (object $s): array => [$s->id => (array) $s])->all();
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Day\Kept;
 use App\Models\Contact;
 use App\Models\Stint;
 use App\Models\Trip;
@@ -52,7 +53,8 @@ final readonly class DayEvidence
             $trip->turns()->get()->map(static fn (Turn $t): LoggedTurn => new LoggedTurn($t->at->format('Y-m-d\TH:i:s'), $t->kind))->all(),
         );
         // On a hidden day no sun stands over the water.
-        $sun = $reading->day->sunDay === null || $trip->drill_seed !== null ? [] : SunTurns::of($reading->day->sunDay, (string) $trip->conditions['date']);
+        $sunDay = $trip->drill_seed === null ? $reading->day->sunDay : null;
+        $sun = $sunDay === null ? [] : Kept::of('sun turns', $reading->day, static fn (): array => SunTurns::of($sunDay, (string) $trip->conditions['date']));
         $this->evidence = Evidence::weigh(array_values($stints->map(self::stint(...))->all()), $this->past->prior(), [...$this->turns, ...$sun]);
         $this->pattern = Pattern::in($this->evidence);
         $stage = $reading->stage->stage;

@@ -9,7 +9,6 @@ use App\Drill\DrillFish;
 use App\Log\Kinds\StintFields;
 use App\Models\Contact;
 use App\Models\Dispute;
-use App\Models\LogEvent;
 use App\Models\RackSlot;
 use App\Models\Stint;
 use App\Models\Trip;
@@ -233,11 +232,13 @@ final class Deck
         ];
     }
 
-    /** @return list<LogEvent> the newest first */
+    /** @return list<object{id: string, kind: string, count: int, at: string}> the newest first */
     private function undoable(): array
     {
-        /** @var list<LogEvent> */
-        return $this->trip->events()->where('undone', false)->where('kind', '!=', 'undo')->orderByDesc('seq')->limit(self::UNDO)->get()->all();
+        $events = $this->trip->events()->toBase()->where('undone', false)->where('kind', '!=', 'undo')->orderByDesc('seq')->limit(self::UNDO);
+
+        /** @var list<object{id: string, kind: string, count: int, at: string}> */
+        return $events->get(['id', 'kind', 'count', 'at'])->all();
     }
 
     /** @return array<string, mixed> */
@@ -413,8 +414,11 @@ final class Deck
         ]);
     }
 
-    /** @return array{id: string, words: string} */
-    private function done(LogEvent $event): array
+    /**
+     * @param  object{id: string, kind: string, count: int, at: string}  $event
+     * @return array{id: string, words: string}
+     */
+    private function done(object $event): array
     {
         return ['id' => $event->id, 'words' => match ($event->kind) {
             'casts' => $event->count === 1 ? 'a cast' : "{$event->count} casts",
@@ -427,7 +431,7 @@ final class Deck
             'rig' => 'a rod rigged',
             'pick' => 'a spot picked',
             default => 'an entry taken out',
-        }.' at '.$event->at->format('H:i')];
+        }.' at '.substr($event->at, 11, 5)];
     }
 
     /** @return array<string, mixed> */

@@ -74,8 +74,9 @@ final class EventTaker
             $this->batch->forget();
             $used = new UsedIds($this->trip, $events);
             $answers = array_map(fn (mixed $event): array => $this->takeOne(is_array($event) ? $event : [], $used), $events);
+            $cast = $this->batch->castNow();
             $this->batch->flush();
-            $this->trip->recount();
+            array_keys($this->kinds) === ['casts'] ? $this->trip->countOn($cast) : $this->trip->recount();
             if (isset($this->kinds['stint']) || isset($this->kinds['undo'])) {
                 CurrentSpot::follow($this->trip);
             }

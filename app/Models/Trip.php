@@ -201,9 +201,27 @@ final class Trip extends Model
             DB::table($table)->where('trip_id', $this->id)->delete();
             DB::table($table)->insert(array_values($sums));
         }
+        $this->casts_made = array_sum(array_column($spots, 'casts'));
+        $this->syncOriginalAttribute('casts_made');
         self::query()->whereKey($this->id)->update([
-            'casts_made' => array_sum(array_column($spots, 'casts')), 'contacts_weighed' => array_sum(array_column($spots, 'contacts_weighed')),
+            'casts_made' => $this->casts_made, 'contacts_weighed' => array_sum(array_column($spots, 'contacts_weighed')),
         ]);
+    }
+
+    /**
+     * Adds casts to the sums, where a day's log grew by nothing else: the commonest entry of all.
+     *
+     * @param  list<array{spot: string, lure: string, casts: int}>  $cast
+     */
+    public function countOn(array $cast): void
+    {
+        foreach ($cast as ['spot' => $spot, 'lure' => $lure, 'casts' => $casts]) {
+            DB::table('spot_sums')->where('trip_id', $this->id)->where('spot', $spot)->increment('casts', $casts);
+            DB::table('lure_sums')->where('trip_id', $this->id)->where('lure', $lure)->increment('casts', $casts);
+        }
+        self::query()->whereKey($this->id)->increment('casts_made', array_sum(array_column($cast, 'casts')));
+        $this->casts_made += array_sum(array_column($cast, 'casts'));
+        $this->syncOriginalAttribute('casts_made');
     }
 
     /** @return array<string, array{spot: string, lure: string, spot_id: ?int, casts: int, contacts_weighed: float}> of each lure at each spot */

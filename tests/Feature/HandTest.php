@@ -326,6 +326,27 @@ final class HandTest extends WaterTestCase
         self::assertSame('East wall', $this->trip->refresh()->here);
     }
 
+    /** M14, M20, M22: what needs no statistics stands before the numbers. */
+    public function test_confirm_says_first_what_was_shared_then_what_was_lost_and_how_soon_they_bit(): void
+    {
+        [$reeds, $rock] = [(string) Str::uuid(), (string) Str::uuid()];
+        $bite = fn (string $stint, string $kind): array => $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => $kind]);
+        $this->log($this->trip, [
+            ['structure' => 'flat', 'cover' => 'reeds'] + $this->stint($reeds, 'Corner'), $this->event('casts', ['stint' => $reeds, 'count' => 3]),
+            $bite($reeds, 'caught'), $bite($reeds, 'missed'),
+            ['structure' => 'riprap', 'cover' => 'rock', 'at' => '2026-04-20T09:00:00'] + $this->stint($rock, 'Toe', 'jerkbait'),
+            $this->event('casts', ['stint' => $rock, 'count' => 30]),
+        ]);
+        $page = $this->get(route('confirm', $this->trip))->assertOk();
+        $page->assertSeeInOrder(['What every contact shared', 'cover reeds', 'Struck and landed', 'spinnerbait', 'Your bites by cast', 'the first five casts', '2 bites, 100 %', 'The log']);
+        preg_match('~had:</b>(.+?)<a ~s', (string) $page->getContent(), $shared);
+        self::assertStringNotContainsString('rock', $shared[1] ?? self::fail('nothing shared'));
+        $one = $this->trip($this->wren);
+        $alone = (string) Str::uuid();
+        $this->log($one, [$this->stint($alone), $this->event('casts', ['stint' => $alone, 'count' => 3]), $bite($alone, 'caught')]);
+        $this->get(route('confirm', $one))->assertOk()->assertDontSee('What every contact shared');
+    }
+
     public function test_the_ribbon_is_asked_for_apart_and_belongs_to_its_angler(): void
     {
         $this->log($this->trip, [$this->stint((string) Str::uuid())]);

@@ -41,3 +41,12 @@ test('a server that answers with an error is as good as none', async () => {
     await keeps().submit(asked(one));
     assert.deepEqual([one.sent, (await waiting('8')).length], [[], 1]);
 });
+
+test('a device that cannot keep anything says so, and the form is not sent into nothing', async () => {
+    globalThis.fetch = async () => ({ ok: false });
+    const one = form({ entry: 'no json' });
+    const part = keeps();
+    await part.submit(asked(one));
+    assert.match(part.kept, /do it again later/);
+    assert.deepEqual(one.sent, []);
+});
