@@ -165,9 +165,10 @@ final class ChoicesReader
      */
     private static function span(array $depths): array
     {
+        $depths = array_values(array_unique($depths));
         sort($depths);
 
-        return count($depths) === 2 && $depths[0] < $depths[1] ? [$depths[0], round(($depths[0] + $depths[1]) / 2, 1), $depths[1]] : $depths;
+        return count($depths) === 2 ? [$depths[0], round(($depths[0] + $depths[1]) / 2, 1), $depths[1]] : $depths;
     }
 
     /** @return callable(Fields, string): ?float a number as the field of a stint has it */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Drill;
 
+use OldEddy\Basics\Said;
 use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Log\Next\Choices;
 use OldEddy\Log\Next\Fishable;
@@ -162,11 +163,13 @@ final readonly class HiddenDay
     }
 
     /** The hidden pattern in words. */
-    public function told(): string
+    public function told(): string|Said
     {
-        $words = static fn (array $parts): string => implode(', ', array_map(static fn (HiddenPart $p): string => $p->words(), $parts));
+        $words = static fn (array $parts): Said => Said::listed(', ', ...array_map(static fn (HiddenPart $p): Said => $p->words(), $parts));
 
-        return $this->hasPattern ? $words($this->always).'; before the sun '.$words($this->early).', after it '.$words($this->late) : 'no pattern at all';
+        return $this->hasPattern
+            ? Said::of('%s; before the sun %s, after it %s', $words($this->always), $words($this->early), $words($this->late))
+            : 'no pattern at all';
     }
 
     /** @return list<Fishable> the places that hold what the pattern wants of a place at a minute */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace OldEddy\Drill;
 
+use OldEddy\Basics\Said;
+use OldEddy\Log\Evidence\Stint;
+
 /** One part of a hidden pattern: a factor, the levels the fish want of it, and what they multiply contacts per cast by (over 1). */
 final readonly class HiddenPart
 {
@@ -19,8 +22,8 @@ final readonly class HiddenPart
     }
 
     /** It for people. */
-    public function words(): string
+    public function words(): Said
     {
-        return str_replace('_', ' ', implode(' or ', $this->levels));
+        return Said::listed(' or ', ...array_map(Stint::said(...), $this->levels));
     }
 }

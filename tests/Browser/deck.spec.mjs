@@ -171,5 +171,39 @@ test('a hidden day is drilled on the real deck', async ({ page }) => {
     await page.getByRole('link', { name: /End the drill/ }).click();
     await expect(page.getByRole('heading', { level: 1 })).toContainText('The water hid');
     await expect(page.getByRole('region', { name: 'What the advice did' })).toBeVisible();
+    await expect(page.getByRole('img', { name: /Contacts over casts: you [\d.]+, the advice [\d.]+/ })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'What your choices cost' })).toBeVisible();
     await sound(page);
+});
+
+test('with a fish on the deck says what to do, counts the minutes and keeps its advice to itself', async ({ page }) => {
+    const day = await freshDay(page);
+    await page.goto(`${day}/fish`);
+    await page.locator('[data-log="stint"]').first().click();
+    await tapCast(page);
+    await page.getByRole('button', { name: 'Fish on' }).click();
+    const card = page.getByRole('region', { name: 'A fish is on' });
+    await expect(card).toContainText('cut the line');
+    await expect(card).toContainText(/0:0[2-9]/, { timeout: 6000 });
+    await expect(page.locator('.deck-next')).toBeHidden();
+    await sound(page);
+    await page.locator('[data-kind="lost"]').click();
+    await expect(card).toBeHidden();
+    await page.locator('[data-detail="lost_by"]').filter({ hasText: 'bitten' }).click();
+    await inStep(page);
+    await expect(page.getByText('Bitten off: tie a bite-proof trace')).toBeVisible();
+    await sound(page);
+});
+
+test('the first screen of a phone holds place, rod, cast key, six contacts and the advice', async ({ page }, info) => {
+    test.skip(info.project.name !== 'phone', 'the deck of the phone');
+    const day = await freshDay(page);
+    await page.goto(`${day}/fish`);
+    await page.locator('[data-log="stint"]').first().click();
+    await inStep(page);
+    for (const one of ['.deck-now h1', '.hand', '.cast-key', '[data-kind="follow"]', '.deck-next .move p']) {
+        const box = await page.locator(one).first().boundingBox();
+        expect(box.y + box.height, one).toBeLessThanOrEqual(info.project.use.viewport.height);
+        expect(box.x + box.width, one).toBeLessThanOrEqual(info.project.use.viewport.width);
+    }
 });

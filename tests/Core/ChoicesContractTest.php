@@ -8,6 +8,7 @@ use OldEddy\Basics\Problem\InputProblem;
 use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Contract\PatternContract;
 use OldEddy\Contract\StintsReader;
+use OldEddy\Log\Next\Presentation;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -150,6 +151,38 @@ final class ChoicesContractTest extends TestCase
         $rod = ['lure' => 'tube', 'colors' => ['perch', 'white', 'black', 'brown', 'frog', 'gold', 'silver', 'orange'], 'weights_oz' => $many, 'lengths_in' => array_map(static fn (float $v): float => 1 + $v, $many)];
         $this->expectExceptionMessage('may make at most 3000 presentations together; these make 3200.');
         StintsReader::read(['stints' => [], 'choices' => ['rods' => [$rod]]]);
+    }
+
+    public function test_two_depths_are_from_and_to_and_more_are_those_there_are(): void
+    {
+        $depths = static fn (array $said): array => array_values(array_unique(array_map(
+            static fn (Presentation $p): ?float => $p->depthFt,
+            StintsReader::read(['stints' => [], 'choices' => ['rods' => [['lure' => 'tube', 'colors' => ['perch'], 'depths_ft' => $said]]]])->atHand->choices->presentations,
+        )));
+        self::assertSame([2.0, 4.0, 6.0], $depths([2, 6]), 'as the example of the contract has it');
+        self::assertSame([2.0, 4.0, 6.0], $depths([6, 2]));
+        self::assertSame([2.0, 3.0, 9.0], $depths([9, 2, 3]));
+        self::assertSame([5.0], $depths([5]));
+        self::assertSame([5.0], $depths([5, 5]));
+        self::assertSame([null], $depths([]));
+    }
+
+    public function test_a_rod_without_a_retrieve_is_worked_as_its_lure_is(): void
+    {
+        $shown = StintsReader::read(['stints' => [], 'choices' => ['rods' => [['lure' => 'jerkbait', 'colors' => ['white', 'silver'], 'key' => 'r']]]])->atHand->choices->presentations;
+        self::assertSame([['jerk_pause', 'white', 'r'], ['jerk_pause', 'silver', 'r']], array_map(static fn (Presentation $p): array => [$p->retrieve, $p->color, $p->rod], $shown));
+        self::assertGreaterThan(0.0, $shown[0]->paceFtS);
+    }
+
+    public function test_without_a_word_on_time_a_day_has_eight_hours_and_with_one_it_ends_when_it_was_said(): void
+    {
+        $time = static fn (array $said): array => [
+            ($hand = StintsReader::read(['stints' => [], 'choices' => $said])->atHand->time)->leftMin(), $hand->share(),
+        ];
+        self::assertEqualsWithDelta([480.0, 1.0], $time([]), 1e-9);
+        self::assertEqualsWithDelta([360.0, 0.75], $time(['minute' => 120]), 1e-9);
+        self::assertEqualsWithDelta([60.0, 0.2], $time(['minute' => 240, 'until_minute' => 300]), 1e-9);
+        self::assertEqualsWithDelta([0.0, 0.0], $time(['minute' => 900]), 1e-9);
     }
 
     /** @param  array<string, mixed>  $offer */

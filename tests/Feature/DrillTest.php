@@ -45,7 +45,7 @@ final class DrillTest extends WaterTestCase
         // Asked again, the same casts are not answered twice.
         $this->log($trip, [])->assertOk();
         self::assertSame($expected, $trip->contacts()->count());
-        $this->get(route('drill.end', $trip))->assertOk()->assertSee($day->told())->assertSee('What the advice did')->assertSee('What your choices cost')->assertSee('curve-advice', false);
+        $this->get(route('drill.end', $trip))->assertOk()->assertSee((string) $day->told())->assertSee('What the advice did')->assertSee('What your choices cost')->assertSee('curve-advice', false);
         $this->get(route('days'))->assertOk()->assertDontSee('Drill on hidden day');
     }
 

@@ -17,7 +17,7 @@
                 <li @class(['rod', 'on' => $onRack])>
                     <span class="rod-role">{{ $rod->lure->role->value }}</span>
                     <a class="rod-lure" href="{{ route('choose', ['trip' => $trip, 'lure' => $rod->lure->key]) }}">{{ $rod->lure->name() }}</a>
-                    <span class="rod-color"><i class="swatch swatch-{{ $rod->colors()[0]->family->value }}" aria-hidden="true"></i>{{ $rod->colors()[0]->name }}</span>
+                    <span class="rod-color"><i class="swatch swatch-{{ $rod->colors()[0]->family->value }}" aria-hidden="true"></i>{{ App\Show\Word::of($rod->colors()[0]->family->value) }}</span>
                     <span class="rod-how">{{ $units->depth($rod->setup()->depthFt) }} · {{ $rod->setup()->cadence->name() }}</span>
                     @include('choose.rig', ['lure' => $rod->lure, 'on' => $onRack, 'color' => $rod->colors()[0]->family->value, 'setup' => $rod->setup()])
                 </li>
@@ -72,7 +72,7 @@
             <p class="cadence">{{ $units->say($setup->cadence->text) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $setup->cadence->ruleId) }}">because {{ $setup->cadence->ruleId }}</a></p>
             @include('choose.strip')
             <dl class="figures">
-                <div><dt>color</dt><dd>@foreach ($chosen->colors() as $color)<span class="color-choice"><i class="swatch swatch-{{ $color->family->value }}" aria-hidden="true"></i>{{ $color->name }} <small>{{ $color->why }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $color->ruleId) }}">because {{ $color->ruleId }}</a></small></span>@endforeach</dd></div>
+                <div><dt>color</dt><dd>@foreach ($chosen->colors() as $color)<span class="color-choice"><i class="swatch swatch-{{ $color->family->value }}" aria-hidden="true"></i>{{ App\Show\Word::of($color->family->value) }} <small>such as {{ $color->name }}. {{ $color->why }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $color->ruleId) }}">because {{ $color->ruleId }}</a></small></span>@endforeach</dd></div>
                 <div><dt>depth</dt><dd>{{ $units->depth($setup->depthFt) }}@if ($setup->ratedFt), a model rated {{ $units->depth($setup->ratedFt) }}@endif @if ($setup->countdownSeconds()), count to {{ max(1, (int) round($setup->countdownSeconds())) }}@endif</dd></div>
                 <div><dt>rigged</dt><dd>{{ $units->weight($setup->spec->weightOz) }}, {{ $units->size($setup->spec->lengthIn) }}, {{ $units->say($setup->spec->hook) }}@if ($setup->spec->trailer), {{ $setup->spec->trailer }}@endif @if ($setup->spec->blades), {{ $setup->spec->blades }}@endif @if ($setup->spec->rattle), rattle @endif</dd></div>
                 <div><dt>cast</dt><dd>{{ $setup->castKind }}, {{ $units->depth($setup->cast->lengthFt) }}</dd></div>

@@ -5,10 +5,10 @@
     <div class="two">
         <section>
             <h1>{{ ucfirst($day->pattern->verdict->words()) }}</h1>
-            <p class="lede">{{ ucfirst($units->say($day->pattern->text)) }}</p>
             @if ($shared)
                 <p><b>What every contact shared and no long blank had:</b> {{ implode(' · ', array_map(fn ($l) => App\Show\Word::of($l->factor).' '.$units->level($l->name), $shared)) }}. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'M22') }}">why</a></p>
             @endif
+            <p class="lede">{{ ucfirst($units->say($day->pattern->text)) }}</p>
             @if ($day->pattern->limits)<p class="muted">Its limits: {{ implode('; ', array_map($units->say(...), $day->pattern->limits)) }}.</p>@endif
             @include('partials.ribbon', ['key' => 'confirm'])
             <h2>Next</h2>

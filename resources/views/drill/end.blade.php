@@ -1,7 +1,7 @@
 @extends('layouts.page')
 @section('title', 'The secret')
 @section('content')
-    <h1>The water hid: {{ $hidden->told() }}</h1>
+    <h1>The water hid: {{ $units->say($hidden->told()) }}</h1>
     @if ($advised === null)
         <p>Not a cast was made. <a href="{{ route('fish', $trip) }}">Fish it first.</a></p>
     @else
