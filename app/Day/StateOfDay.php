@@ -168,10 +168,12 @@ final class StateOfDay
     {
         $seen = $trip->forageSeen();
         $shown = $seen === [] ? [] : ['forage' => 'seen in the log: '.Word::of(implode(', ', $seen))];
-        foreach (Arr::dot($trip->measured ?? []) as $path => $value) {
-            $field = is_array($value) ? null : FieldSheet::field($path);
-            if ($field !== null && Arr::get($trip->conditions, $path) === null) {
-                $shown[$path] = 'measured by the boat: '.($field->kind === 'stepper' ? $units->show($field->quantity, (float) $value) : $value);
+        foreach (['from your own days here: ' => $trip->derived, 'measured by the boat: ' => $trip->measured] as $whence => $values) {
+            foreach (Arr::dot($values ?? []) as $path => $value) {
+                $field = is_array($value) ? null : FieldSheet::field($path);
+                if ($field !== null && Arr::get($trip->conditions, $path) === null) {
+                    $shown[$path] = $whence.($field->kind === 'stepper' ? $units->show($field->quantity, (float) $value) : ($field->options[$value] ?? $value));
+                }
             }
         }
 

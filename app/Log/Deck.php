@@ -47,6 +47,9 @@ final class Deck
     /** So many entries can be taken back. */
     private const UNDO = 10;
 
+    /** So many lures are named first for a spot. */
+    private const FIRST = 2;
+
     /** How a number of a contact begins and steps, in the angler's units. */
     private const STEPS = [
         'us' => [
@@ -299,15 +302,24 @@ final class Deck
         return view('partials.slice', ['scene' => Scene::ofSetup($setup), 'key' => $key, 'title' => 'The water and the path of the lure.'])->render();
     }
 
-    /** @return list<array{name: string, about: string}> */
+    /** @return list<array{name: string, about: string, first: string}> */
     private function spots(): array
     {
-        return array_map(fn (Fishable $p): array => ['name' => $p->name, 'about' => implode(', ', array_filter([
-            $p->structure === null ? null : Word::of($p->structure),
-            $p->cover === null ? null : Word::of($p->cover),
-            $p->waterDepthFt === null ? null : $this->units->depth($p->waterDepthFt),
-            $p->light,
-        ])) ?: ($this->stints->contains('spot', $p->name) ? '' : 'new')], $this->toFish->choices->places);
+        return array_map(fn (Fishable $p): array => [
+            'name' => $p->name, 'about' => $this->aboutPlace($p), 'first' => implode(', ', array_map(Word::of(...), $p->bestFitting(self::FIRST))),
+        ], $this->toFish->choices->places);
+    }
+
+    private function aboutPlace(Fishable $place): string
+    {
+        $known = implode(', ', array_filter([
+            $place->structure === null ? null : Word::of($place->structure),
+            $place->cover === null ? null : Word::of($place->cover),
+            $place->waterDepthFt === null ? null : $this->units->depth($place->waterDepthFt),
+            $place->light,
+        ]));
+
+        return $known === '' && ! $this->stints->contains('spot', $place->name) ? 'new' : $known;
     }
 
     /** @return array<string, mixed> */

@@ -28,6 +28,7 @@ use OldEddy\Reading\WaterReader;
  * @property string $name
  * @property array<string, mixed> $conditions as the contract of the plan spells them
  * @property ?array<string, mixed> $measured by the boat's instruments, in the same keys
+ * @property ?array<string, mixed> $derived from own days on the same water (W22), in the same keys
  * @property ?array<string, mixed> $boat what its instruments said last
  * @property ?int $lake_id
  * @property ?Lake $lake
@@ -53,7 +54,7 @@ final class Trip extends Model
     protected $fillable = ['name', 'conditions', 'ask', 'closed_at', 'measured', 'boat', 'drill_seed', 'lake_id', 'route', 'here'];
 
     protected $attributes = [
-        'closed_at' => null, 'measured' => null, 'boat' => null, 'drill_seed' => null, 'stage' => null, 'clarity' => null, 'lake_id' => null,
+        'closed_at' => null, 'measured' => null, 'derived' => null, 'boat' => null, 'drill_seed' => null, 'stage' => null, 'clarity' => null, 'lake_id' => null,
         'route' => null, 'casts_made' => 0, 'here' => null, 'goal' => 'numbers', 'practice' => false,
     ];
 
@@ -154,12 +155,12 @@ final class Trip extends Model
     }
 
     /**
-     * @return array<string, mixed> the conditions as they were typed, and where nothing was, as the boat measured them; with the
-     *                              forage that fish showed, and under way at the time it is (W20)
+     * @return array<string, mixed> the conditions as they were typed, and where nothing was, as the boat measured them or one's own
+     *                              days on the water say; with the forage that fish showed, and under way at the time it is (W20)
      */
     public function known(): array
     {
-        $known = array_replace_recursive($this->measured ?? [], $this->conditions);
+        $known = array_replace_recursive($this->derived ?? [], $this->measured ?? [], $this->conditions);
         $now = $this->timeUnderWay();
         $known = $now === null ? $known : ['time' => $now] + $known;
         $seen = $this->forageSeen();
@@ -250,7 +251,11 @@ final class Trip extends Model
     protected static function booted(): void
     {
         self::saving(static function (self $trip): void {
-            if ($trip->isDirty('conditions') || $trip->isDirty('measured')) {
+            if ($trip->isDirty('conditions') || $trip->isDirty('lake_id')) {
+                $derived = OwnDays::derive($trip);
+                $trip->derived = $derived === [] ? null : $derived;
+            }
+            if ($trip->isDirty('conditions') || $trip->isDirty('measured') || $trip->isDirty('derived')) {
                 $reading = WaterReader::read(Settler::settle(ConditionsReader::read($trip->known())));
                 $trip->stage = $reading->stage->stage->value;
                 $trip->clarity = $reading->day->clarity->value;
@@ -289,6 +294,6 @@ final class Trip extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['conditions' => 'array', 'measured' => 'array', 'boat' => 'array', 'route' => 'array', 'closed_at' => 'datetime', 'drill_seed' => 'integer', 'practice' => 'boolean'];
+        return ['conditions' => 'array', 'measured' => 'array', 'derived' => 'array', 'boat' => 'array', 'route' => 'array', 'closed_at' => 'datetime', 'drill_seed' => 'integer', 'practice' => 'boolean'];
     }
 }

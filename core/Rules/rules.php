@@ -112,6 +112,12 @@ return [
         null,
         'Clearing forecast: visibility comes back exponentially towards the normal of that water, at the rate of its readings; from one reading alone at a guess, half of it in about two days. Told: when it passes {1 ft} and {3 ft}, where the color steps from bright to natural.',
     ],
+    'W22' => [
+        1,
+        'own',
+        null,
+        'Trend of temperature, change of level, normal visibility and front are derived from one\'s own days on that water where there are any (last days for the trend and the level, the median of clear-weather days for the normal), shown as derived, and yield to what is typed.',
+    ],
     'W24' => [1, 'own', null, 'A forecast fills the hours of a coming day: sky and wind by the hour, the front from the pressure. Nothing is fetched.'],
     'W25' => [
         1,

@@ -88,7 +88,7 @@ test('read, choose, fish, confirm', async ({ page }) => {
         await tapCast(page);
     }
     await page.getByRole('button', { name: /^caught/ }).click();
-    await page.getByRole('button', { name: /^bump/ }).click();
+    await page.locator('[data-log="contact"][data-kind="bump"]').click();
     await inStep(page);
     await expect(cast.locator('b')).toHaveText('6');
     await expect(page.locator('.deck-sum')).toContainText('6 casts, 2 contacts');
@@ -121,7 +121,7 @@ test('the log goes on without signal and is sent once', async ({ page, context }
     for (let i = 0; i < 4; i++) {
         await tapCast(page);
     }
-    await page.getByRole('button', { name: /^follow/ }).click();
+    await page.locator('[data-log="contact"][data-kind="follow"]').click();
     await expect(page.locator('.deck .afloat')).toContainText('No signal: 5 entries kept');
     await expect(page.locator('[data-count="casts"]')).toHaveText('4');
     await context.setOffline(false);

@@ -347,6 +347,36 @@ final class HandTest extends WaterTestCase
         $this->get(route('confirm', $one))->assertOk()->assertDontSee('What every contact shared');
     }
 
+    /** W22: derived from own days on the water, shown as derived, and yielding to what is typed. */
+    public function test_own_days_on_the_water_say_trend_normal_and_front(): void
+    {
+        $lake = $this->lake();
+        $day = fn (string $date, array $water, array $weather = []): Trip => tap($this->trip($this->wren, ['date' => $date, 'water' => $water, 'weather' => $weather]), fn (Trip $t) => $t->update(['lake_id' => $lake->id]));
+        $day('2026-04-10', ['temp_f' => 54, 'visibility_ft' => 4], ['sky' => 'clear']);
+        $day('2026-04-14', ['temp_f' => 56, 'visibility_ft' => 5], ['sky' => 'clear']);
+        $day('2026-04-18', ['temp_f' => 58, 'visibility_ft' => 6], ['sky' => 'partly', 'front' => 'passing']);
+        $today = $day('2026-04-20', ['temp_f' => 59, 'visibility_ft' => 2]);
+        self::assertEqualsWithDelta(0.5, $today->refresh()->known()['water']['temp_trend_f_per_day'], 0.05);
+        self::assertSame([5, 'post_2'], [$today->known()['water']['normal_visibility_ft'], $today->known()['weather']['front']]);
+        $this->get(route('read', $today))->assertOk()->assertSee('from your own days here: 5')->assertSee('from your own days here: 2nd day after');
+        $today->update(['conditions' => array_replace_recursive($today->conditions, ['weather' => ['front' => 'stable'], 'water' => ['normal_visibility_ft' => 9]])]);
+        self::assertSame(['stable', 9], [$today->refresh()->known()['weather']['front'], $today->known()['water']['normal_visibility_ft']]);
+        // Nobody else's days, no other water's, and none that is yet to come.
+        $other = $this->angler('other@old-eddy.example');
+        $theirs = $this->trip($other, ['date' => '2026-04-20', 'water' => ['temp_f' => 59]]);
+        $theirs->update(['lake_id' => $lake->id]);
+        self::assertNull($theirs->refresh()->derived);
+        self::assertNull($this->trip($this->wren)->derived);
+        self::assertNull($day('2026-04-01', ['temp_f' => 50])->refresh()->derived);
+    }
+
+    public function test_each_spot_says_what_is_tried_first_there(): void
+    {
+        $this->trip->update(['lake_id' => $this->lake()->id]);
+        $spots = $this->log($this->trip->refresh(), [$this->stint((string) Str::uuid(), 'East wall')])->json('state.spots');
+        self::assertNotSame('', array_column($spots, 'first', 'name')['East wall']);
+    }
+
     public function test_the_ribbon_is_asked_for_apart_and_belongs_to_its_angler(): void
     {
         $this->log($this->trip, [$this->stint((string) Str::uuid())]);

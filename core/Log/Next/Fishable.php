@@ -55,6 +55,15 @@ final readonly class Fishable
         return new self($this->name, $this->structure, $this->cover, $this->coverPart, $this->light, $this->waterDepthFt, $travelMin, $fits);
     }
 
+    /** @return list<string> the lures that fit it best, best first: so many (1 or more) */
+    public function bestFitting(int $count): array
+    {
+        $fits = $this->fits;
+        arsort($fits);
+
+        return array_slice(array_keys($fits), 0, $count);
+    }
+
     /** Whether a presentation can run here: not deeper than the water. */
     public function canShow(Presentation $presentation): bool
     {

@@ -104,6 +104,11 @@ export default () => {
         get title() {
             return this.stint ? this.stint.lure : 'Nothing in hand yet';
         },
+        /** What this place asks for, known without signal as well. */
+        get firstHere() {
+            const here = this.state?.spots.find((s) => s.name === this.stint?.spot);
+            return here?.first ? `First here: ${here.first}` : '';
+        },
         get place() {
             return this.stint ? `at ${this.stint.spot}` : '';
         },

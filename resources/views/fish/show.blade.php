@@ -18,6 +18,7 @@
             <div class="chips" role="group" :aria-label="partLabel" x-show="partOpen" x-cloak>
                 <template x-for="option in partOptions" :key="option.value"><button type="button" data-part-option :aria-pressed="option.pressed" @click="changePart(option.value)" x-text="option.words"></button></template>
             </div>
+            <p class="muted first-here" x-show="firstHere" x-text="firstHere" x-cloak></p>
             <p x-show="!begun" x-cloak>Take a rod in hand to begin<span x-show="state && state.here"> at <span x-text="state ? state.here : ''"></span></span>.@if ($trip->rack->isEmpty() && $trip->drill_seed === null) Your rack is empty: these are the rods of today's plan.@endif</p>
         </section>
         <section class="deck-next" aria-label="Next move" x-show="moveShown" x-cloak>
