@@ -67,7 +67,7 @@ final readonly class DayEvidence
     {
         return new LoggedStint(
             $stint->started_at->format('Y-m-d\TH:i:s'),
-            $stint->only(['spot', 'lure', 'color', 'retrieve', 'structure', 'cover', 'cover_part', 'light', 'angler']),
+            ['cast' => $stint->cast_kind] + $stint->only(['spot', 'lure', 'color', 'retrieve', 'structure', 'cover', 'cover_part', 'light', 'angler']),
             $stint->depth_ft,
             $stint->cast_count,
             null,

@@ -291,6 +291,7 @@ final class Deck
         return [
             'key' => Presentation::key($rod->lure, $rod->color), ...$rod->only(RackSlot::PRESENTATION),
             'weight_oz' => $rod->weight_oz ?? ($setup->spec->weightOz ?: null), 'length_in' => $rod->length_in ?? $setup->spec->lengthIn,
+            'cast_kind' => $rod->cast_kind ?? (in_array($setup->castKind, Setup::CASTS, true) ? $setup->castKind : null),
             'name' => Word::of($rod->lure),
             'cadence' => $this->units->say($setup->cadence->text), 'jobs' => array_map($this->units->say(...), FishOn::jobs($setup)), 'slice_key' => $key,
             'slice' => in_array($key, $known, true) ? null : $this->slice($setup, "rod-{$i}"),
@@ -401,7 +402,7 @@ final class Deck
 
         return [
             'lure' => $shown->lure, 'color' => $shown->color, 'retrieve' => $shown->retrieve, 'depth_ft' => $shown->depthFt ?? $rod?->depth_ft,
-            'weight_oz' => $shown->weightOz, 'length_in' => $shown->lengthIn,
+            'weight_oz' => $shown->weightOz, 'length_in' => $shown->lengthIn, 'cast_kind' => $shown->cast,
         ];
     }
 
@@ -422,6 +423,7 @@ final class Deck
             'weight_oz' => $words($variants->weightsOz, fn (float $oz): string => $this->units->weight($oz)),
             'length_in' => $words($variants->lengthsIn, fn (float $in): string => $this->units->size($in)),
             'retrieve' => $words($variants->retrieves, Word::of(...)),
+            'cast_kind' => $words($variants->casts, Word::of(...)),
             'depth_ft' => $words($variants->depthsFt, fn (float $ft): string => $this->units->depth($ft)),
         ]);
     }

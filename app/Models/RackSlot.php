@@ -20,29 +20,30 @@ use OldEddy\Log\Next\Presentation;
  * @property string $retrieve
  * @property ?float $weight_oz
  * @property ?float $length_in
+ * @property ?string $cast_kind
  */
 final class RackSlot extends Model
 {
     /** What is in the hand with this rod (R22). */
-    public const PRESENTATION = ['lure', 'color', 'depth_ft', 'retrieve', 'weight_oz', 'length_in'];
+    public const PRESENTATION = ['lure', 'color', 'depth_ft', 'retrieve', 'weight_oz', 'length_in', 'cast_kind'];
 
     protected $fillable = ['trip_id', ...self::PRESENTATION];
 
-    protected $attributes = ['weight_oz' => null, 'length_in' => null];
+    protected $attributes = ['weight_oz' => null, 'length_in' => null, 'cast_kind' => null];
 
     /** A rod with this presentation; where it says no depth, it runs at this one. */
     public static function of(Presentation $shown, float $depthFt): self
     {
         return new self([
             'lure' => $shown->lure, 'color' => $shown->color, 'depth_ft' => $shown->depthFt ?? $depthFt, 'retrieve' => $shown->retrieve,
-            'weight_oz' => $shown->weightOz, 'length_in' => $shown->lengthIn,
+            'weight_oz' => $shown->weightOz, 'length_in' => $shown->lengthIn, 'cast_kind' => $shown->cast,
         ]);
     }
 
     /** What the angler wants done with it. */
     public function wish(): Wish
     {
-        return new Wish(weightOz: $this->weight_oz, depthFt: $this->depth_ft, lengthIn: $this->length_in, cadence: $this->retrieve);
+        return new Wish(weightOz: $this->weight_oz, depthFt: $this->depth_ft, lengthIn: $this->length_in, cadence: $this->retrieve, castKind: $this->cast_kind);
     }
 
     /** It as it is fished, with how well its lure fits the day. */
@@ -50,7 +51,7 @@ final class RackSlot extends Model
     {
         return new Presentation(
             $this->lure, $this->color, $this->retrieve, $setup->cadence->meanSpeedFtS(), Catalog::get($this->lure)->appeal->compact, $fit, $this->depth_ft,
-            $this->weight_oz, $this->length_in, Presentation::key($this->lure, $this->color),
+            $this->weight_oz, $this->length_in, Presentation::key($this->lure, $this->color), $this->cast_kind,
         );
     }
 

@@ -24,6 +24,7 @@ use Illuminate\Support\Carbon;
  * @property ?float $water_depth_ft
  * @property ?float $weight_oz
  * @property ?float $length_in
+ * @property ?string $cast_kind
  * @property string $retrieve
  * @property ?string $structure
  * @property ?string $cover
@@ -41,7 +42,7 @@ final class Stint extends Model
 
     protected $fillable = [
         'id', 'trip_id', 'started_at', 'spot', 'lure', 'color', 'depth_ft', 'retrieve', 'structure', 'cover', 'cover_part', 'light', 'angler',
-        'cast_count', 'water_depth_ft', 'weight_oz', 'length_in',
+        'cast_count', 'water_depth_ft', 'weight_oz', 'length_in', 'cast_kind',
     ];
 
     /** @return HasMany<Contact, $this> */

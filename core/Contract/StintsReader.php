@@ -97,6 +97,7 @@ final class StintsReader
         }
         $levels['cover_part'] = self::word($in, 'cover_part');
         $levels['light'] = self::word($in, 'light');
+        $levels['cast'] = self::word($in, 'cast');
         $casts = self::whole($in, 'stint', 'casts');
         if ($casts === null && ! $in->sent('casts')) {
             $in->problem('casts', 'is required: the number of casts, 0 or more.');

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use OldEddy\Choice\Color\ColorFamily;
+use OldEddy\Choice\Lineup\Setup;
 use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Day\Conditions\Bottom;
 use OldEddy\Day\Conditions\Cover;
@@ -110,6 +111,7 @@ return [
         'water_depth_ft' => ['number', 'depth of the water', 'ft', 0, Limits::DEPTH_FT],
         'weight_oz' => ['number', 'weight', 'oz', Limits::LEAST_WEIGHT_OZ, Limits::WEIGHT_OZ],
         'length_in' => ['number', 'length', 'in', Limits::LEAST_LENGTH_IN, Limits::LURE_IN],
+        'cast' => ['one', 'cast', Setup::CASTS],
         'casts' => ['whole', 'casts', '', 0, Limits::CASTS],
         'minutes' => ['number', 'minutes', 'minutes', 0, 1440],
         'structure' => ['one', 'structure', Structure::class],

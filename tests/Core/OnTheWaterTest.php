@@ -55,6 +55,8 @@ final class OnTheWaterTest extends TestCase
                     self::assertContains($setup->spec->weightOz, $variants->weightsOz, $key);
                 }
                 self::assertContains($setup->spec->lengthIn, $variants->lengthsIn, $key);
+                self::assertSame([], array_diff($variants->casts, Setup::CASTS), $key);
+                self::assertTrue($variants->casts === [] || $variants->casts[0] === $setup->castKind, $key);
                 foreach ($variants->depthsFt as $depth) {
                     self::assertTrue($depth >= $lure->hydraulics->fromFt && $depth <= $lure->hydraulics->toFt, "{$key} at {$depth} ft");
                 }

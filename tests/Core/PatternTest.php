@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use App\Show\Units;
 use OldEddy\Log\Evidence\Contact;
 use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Log\Evidence\Crew;
 use OldEddy\Log\Evidence\DaySummary;
 use OldEddy\Log\Evidence\Evidence;
+use OldEddy\Log\Evidence\LevelEvidence;
 use OldEddy\Log\Evidence\Pattern;
 use OldEddy\Log\Evidence\Stint;
 use OldEddy\Log\Evidence\Verdict;
@@ -35,6 +37,22 @@ final class PatternTest extends TestCase
         }
         $next = $this->nextAfter($evidence);
         self::assertContains(Action::Separate, array_map(static fn (Move $m): Action => $m->action, $next));
+    }
+
+    /** R22, D12: what is in the hand and the water under it are parts of a pattern, and say their units. */
+    public function test_water_weight_length_and_cast_are_part_of_a_pattern(): void
+    {
+        $of = static fn (string $spot, string $at, float $waterFt, float $oz, float $in, string $cast, int $casts, int $caught): Stint => new Stint(
+            $at, ['spot' => $spot, 'cast' => $cast], null, $casts, null, array_fill(0, $caught, new Contact(ContactKind::Caught, atCast: 1)), $waterFt, $oz, $in,
+        );
+        $pattern = Pattern::in(Evidence::weigh([
+            $of('A', '2026-05-02T08:00', 9.0, 0.25, 3.0, 'parallel', 20, 4), $of('B', '2026-05-02T08:30', 9.0, 0.25, 3.0, 'parallel', 20, 3),
+            $of('C', '2026-05-02T09:00', 4.0, 0.5, 5.0, 'long', 60, 0), $of('D', '2026-05-02T10:00', 4.0, 0.5, 5.0, 'long', 60, 0),
+        ]));
+        self::assertTrue($pattern->verdict->stands());
+        self::assertEqualsCanonicalizing(['water_depth', 'cast', 'size', 'weight'], array_map(static fn (LevelEvidence $l): string => $l->factor, $pattern->levels));
+        self::assertStringContainsString('Over 8-10 ft of water, parallel cast, 3 in, 0.25 oz', ucfirst((string) $pattern->text));
+        self::assertStringContainsString('over 2.4-3 m of water', (new Units(true))->say($pattern->text));
     }
 
     public function test_the_pattern_is_a_sentence_of_what_the_contacts_share(): void

@@ -50,6 +50,17 @@ final class PresentationTest extends TestCase
         yield 'within the same span of depth' => [self::spinnerbait(color: 'white', depthFt: 5.0), Action::ChangeColor];
     }
 
+    public function test_the_cast_is_a_part_as_well(): void
+    {
+        $along = new Presentation('spinnerbait', 'bright', 'medium', 2.5, cast: 'parallel');
+        $long = new Presentation('spinnerbait', 'bright', 'medium', 2.5, cast: 'long');
+        self::assertSame('parallel', $along->levels()['cast']);
+        self::assertSame('spinnerbait long cast', (string) $long->words($along));
+        $stint = new Stint('2026-05-02T08:00', $along->levels(), null, 1, null, []);
+        self::assertSame('parallel', $stint->levels['cast']);
+        self::assertArrayNotHasKey('cast', (new Presentation('tube', 'perch', 'crawl', 0.4))->levels(), 'nobody said');
+    }
+
     public function test_it_is_said_short_of_what_stays_as_it_is(): void
     {
         $now = self::spinnerbait();

@@ -40,7 +40,7 @@ final class SchemaTest extends TestCase
             $at = in_array($path, ['spot.shallow_ft', 'spot.deep_ft'], true) ? 'spot.depth_ft/items' : $path;
             yield "day: {$path}" => ['plan.in', $at, $field];
         }
-        foreach (['lure', 'color', 'depth_ft', 'water_depth_ft', 'weight_oz', 'length_in', 'casts', 'minutes', 'cover_part', 'light'] as $path) {
+        foreach (['lure', 'color', 'depth_ft', 'water_depth_ft', 'weight_oz', 'length_in', 'cast', 'casts', 'minutes', 'cover_part', 'light'] as $path) {
             yield "stint: {$path}" => ['pattern.in', "stints/items.{$path}", FieldTable::one('stint', $path)];
         }
         foreach (['kind', 'length_in', 'hooked', 'at_cast', 'depth_ft', 'weight_lb', 'lost_by'] as $path) {

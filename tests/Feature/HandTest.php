@@ -30,15 +30,17 @@ final class HandTest extends WaterTestCase
     {
         [$first, $lighter] = [(string) Str::uuid(), (string) Str::uuid()];
         $state = $this->log($this->trip, [
-            ['weight_oz' => 0.5, 'length_in' => 4, 'water_depth_ft' => 7] + $this->stint($first),
+            ['weight_oz' => 0.5, 'length_in' => 4, 'water_depth_ft' => 7, 'cast_kind' => 'parallel'] + $this->stint($first),
             $this->event('casts', ['stint' => $first, 'count' => 20]),
-            ['weight_oz' => 0.375, 'length_in' => 4, 'at' => '2026-04-20T08:20:00'] + $this->stint($lighter),
+            ['weight_oz' => 0.375, 'length_in' => 4, 'cast_kind' => 'long', 'at' => '2026-04-20T08:20:00'] + $this->stint($lighter),
             $this->event('casts', ['stint' => $lighter, 'count' => 20]),
         ])->assertOk()->json('state');
         self::assertSame([0.5, 0.375], array_column($state['stints'], 'weight_oz'));
+        self::assertSame(['parallel', 'long'], array_column($state['stints'], 'cast_kind'));
+        self::assertSame(['long', 'parallel'], collect($state['parts']['spinnerbait']['cast_kind'])->pluck('value')->intersect(['long', 'parallel'])->sort()->values()->all());
         $kept = $this->trip->stints()->get();
         self::assertSame([7.0, 7.0], $kept->pluck('water_depth_ft')->all(), 'the water stays where it is when the lure is changed');
-        $this->get(route('confirm', $this->trip))->assertOk()->assertSee('3/8 oz')->assertSee('1/2 oz');
+        $this->get(route('confirm', $this->trip))->assertOk()->assertSee('3/8 oz')->assertSee('1/2 oz')->assertSee('parallel');
     }
 
     public function test_every_offer_says_all_that_is_needed_to_begin_with_it(): void
@@ -70,6 +72,7 @@ final class HandTest extends WaterTestCase
         yield 'weight' => ['weight_oz', ['weight_oz' => 400]];
         yield 'length' => ['length_in', ['length_in' => 'long']];
         yield 'water' => ['water_depth_ft', ['water_depth_ft' => -1]];
+        yield 'cast' => ['cast_kind', ['cast_kind' => 'lob']];
         yield 'structure' => ['structure', ['structure' => 'castle']];
         yield 'cover' => ['cover', ['cover' => 'umbrella']];
         yield 'latitude' => ['lat', ['lat' => 91]];

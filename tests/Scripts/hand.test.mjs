@@ -28,8 +28,8 @@ function deck(parts, more = {}) {
 }
 
 test('what an entry left open is as the rod is rigged', () => {
-    assert.deepEqual(deck([hand]).now, { lure: 'swim_jig', color: 'white', retrieve: 'medium', depth_ft: 4, weight_oz: 0.375, length_in: 3.5 });
-    assert.deepEqual(shown({ lure: 'tube', color: 'perch', retrieve: 'crawl', depth_ft: 2 }), { lure: 'tube', color: 'perch', retrieve: 'crawl', depth_ft: 2, weight_oz: null, length_in: null });
+    assert.deepEqual(deck([hand]).now, { lure: 'swim_jig', color: 'white', retrieve: 'medium', depth_ft: 4, weight_oz: 0.375, length_in: 3.5, cast_kind: null });
+    assert.deepEqual(shown({ lure: 'tube', color: 'perch', retrieve: 'crawl', depth_ft: 2 }), { lure: 'tube', color: 'perch', retrieve: 'crawl', depth_ft: 2, weight_oz: null, length_in: null, cast_kind: null });
 });
 
 test('each part is a key with its words, and one without a choice is fixed', () => {
@@ -42,7 +42,7 @@ test('two taps change one part and leave the others', () => {
     assert.equal(one.partOpen, true);
     assert.deepEqual(one.partOptions.map((o) => o.pressed), ['false', 'true']);
     one.changePart(0.25);
-    assert.deepEqual(one.begun, [[{ lure: 'swim_jig', color: 'white', retrieve: 'medium', depth_ft: 4, weight_oz: 0.25, length_in: 3.5 }, 'Wall']]);
+    assert.deepEqual(one.begun, [[{ lure: 'swim_jig', color: 'white', retrieve: 'medium', depth_ft: 4, weight_oz: 0.25, length_in: 3.5, cast_kind: null }, 'Wall']]);
     assert.equal(one.partOpen, false);
     one.openPart('color');
     one.changePart('white');

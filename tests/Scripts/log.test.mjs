@@ -10,7 +10,7 @@ const stint = { id: 'e1', kind: 'stint', at, stint: 's1', spot: 'Wall', lure: 's
 test('what waits is written on top of the server\'s last state, which stays as it was', () => {
     const server = empty();
     const now = withEvents(server, [stint, { id: 'e2', kind: 'casts', at, stint: 's1', count: 3 }, { id: 'e3', kind: 'contact', at, stint: 's1', contact: 'c1', contact_kind: 'caught' }]);
-    assert.deepEqual(now.stints[0], { id: 's1', at, spot: 'Wall', rod: 'swim_jig/white', lure_key: 'swim_jig', color: 'white', retrieve: undefined, depth_ft: undefined, weight_oz: null, length_in: null, lure: 'swim jig', angler: null, casts: 3, cover_part: null, light: null, contacts: [{ id: 'c1', kind: 'caught', at, cast: 3 }] });
+    assert.deepEqual(now.stints[0], { id: 's1', at, spot: 'Wall', rod: 'swim_jig/white', lure_key: 'swim_jig', color: 'white', retrieve: undefined, depth_ft: undefined, weight_oz: null, length_in: null, cast_kind: null, lure: 'swim jig', angler: null, casts: 3, cover_part: null, light: null, contacts: [{ id: 'c1', kind: 'caught', at, cast: 3 }] });
     assert.deepEqual(server, empty());
     assert.equal(now.undo[0].words, 'a contact at 08:00');
 });

@@ -66,8 +66,9 @@ final class ChooseController
             'retrieve' => $setup->cadence->key,
             'weight_oz' => $setup->spec->weightOz ?: null,
             'length_in' => $setup->spec->lengthIn,
+            'cast_kind' => in_array($setup->castKind, Setup::CASTS, true) ? $setup->castKind : null,
             'created_at' => now(), 'updated_at' => now(),
-        ]], ['trip_id', 'lure', 'color'], ['depth_ft', 'retrieve', 'weight_oz', 'length_in', 'updated_at']);
+        ]], ['trip_id', 'lure', 'color'], ['depth_ft', 'retrieve', 'weight_oz', 'length_in', 'cast_kind', 'updated_at']);
 
         return $this->back($request, $trip, $lure, ucfirst($entry->lure->name()).' in '.str_replace('_', ' ', $color).' is on the rack.');
     }

@@ -29,6 +29,7 @@ final class BeginsStint extends Kind
             'id' => $event['stint'], 'started_at' => $event['at'], 'spot' => $event['spot'],
             'lure' => $event['lure'], 'color' => $event['color'], 'depth_ft' => $event['depth_ft'], 'retrieve' => $event['retrieve'],
             'weight_oz' => $event['weight_oz'] ?? null, 'length_in' => $event['length_in'] ?? null,
+            'cast_kind' => $event['cast_kind'] ?? null,
             'angler' => $event['angler'] ?? null, ...$place,
         ]);
 

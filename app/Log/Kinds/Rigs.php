@@ -17,6 +17,7 @@ final class Rigs extends Kind
     {
         return [
             ...StintFields::of('stint', ['lure', 'color']), ...StintFields::perhaps('stint', ['depth_ft', 'retrieve', 'weight_oz', 'length_in']),
+            'cast_kind' => StintFields::one('stint', 'cast')->orNothing(),
         ];
     }
 
@@ -54,8 +55,8 @@ final class Rigs extends Kind
     private function put(array $rod): void
     {
         RackSlot::query()->upsert(
-            [$rod + ['weight_oz' => null, 'length_in' => null, 'trip_id' => $this->trip->id, 'created_at' => now(), 'updated_at' => now()]],
-            ['trip_id', 'lure', 'color'], ['depth_ft', 'retrieve', 'weight_oz', 'length_in', 'updated_at'],
+            [$rod + ['weight_oz' => null, 'length_in' => null, 'cast_kind' => null, 'trip_id' => $this->trip->id, 'created_at' => now(), 'updated_at' => now()]],
+            ['trip_id', 'lure', 'color'], ['depth_ft', 'retrieve', 'weight_oz', 'length_in', 'cast_kind', 'updated_at'],
         );
     }
 }

@@ -20,6 +20,7 @@ final class StintFields
         return [
             ...self::of('stint', ['spot', 'lure', 'color', 'depth_ft', 'retrieve']),
             ...self::perhaps('stint', ['angler', 'weight_oz', 'length_in', 'water_depth_ft', 'structure', 'cover']),
+            'cast_kind' => self::one('stint', 'cast')->orNothing(),
         ];
     }
 

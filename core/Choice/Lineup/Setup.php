@@ -30,6 +30,9 @@ use OldEddy\Reading\Reading;
  */
 final class Setup
 {
+    /** The kinds of casts (R18). */
+    public const CASTS = ['flip', 'pitch', 'skip', 'fan', 'parallel', 'long'];
+
     /** Cast lengths in feet by kind (R18, D8; our own numbers). */
     private const CAST_FT = ['flip' => 12.0, 'pitch' => 25.0, 'skip' => 30.0, 'fan' => 70.0, 'parallel' => 70.0, 'long' => 95.0, 'troll' => 130.0];
 
@@ -64,7 +67,7 @@ final class Setup
         if ($wish->speedFtS !== null) {
             $cadence = $cadence->at($wish->speedFtS);
         }
-        $kind = self::castKind($lure, $reading);
+        $kind = $wish->castKind ?? self::castKind($lure, $reading);
         $length = $wish->castFt ?? self::CAST_FT[$kind] + ($kind === 'long' && $reading->day->isWindy() ? self::WITH_THE_WIND_FT : 0.0);
         [$depth, $rated] = self::depth($lure, $reading, $length, $wish->depthFt);
         $spec = SpecChooser::choose($lure, $reading, $depth);

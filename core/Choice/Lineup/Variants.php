@@ -19,6 +19,11 @@ final readonly class Variants
     /** Colors that are offered. */
     private const COLORS = 4;
 
+    /** Casts that can stand for one another: to a target, or over the length of water. */
+    private const TO_TARGETS = ['flip', 'pitch', 'skip'];
+
+    private const OVER_WATER = ['parallel', 'fan', 'long'];
+
     /** So many weights and lengths to either side. */
     private const BESIDE = 1;
 
@@ -33,6 +38,7 @@ final readonly class Variants
      * @param  list<float>  $lengthsIn
      * @param  non-empty-list<string>  $retrieves
      * @param  list<float>  $depthsFt
+     * @param  list<string>  $casts  kinds of casts (R18)
      */
     private function __construct(
         public array $colors,
@@ -40,6 +46,7 @@ final readonly class Variants
         public array $lengthsIn,
         public array $retrieves,
         public array $depthsFt,
+        public array $casts,
     ) {
     }
 
@@ -52,6 +59,7 @@ final readonly class Variants
             self::around($lure->rigging->lengthsIn, $setup->spec->lengthIn),
             $lure->cadences,
             self::depths($lure, $reading, $setup->depthFt),
+            self::casts($setup),
         );
     }
 
@@ -68,6 +76,14 @@ final readonly class Variants
         $at = (int) array_search($value, $values, true);
 
         return array_slice($values, max(0, $at - self::BESIDE), self::BESIDE + 1 + min($at, self::BESIDE));
+    }
+
+    /** @return list<string> the kind that the rules take first */
+    private static function casts(Setup $setup): array
+    {
+        $kinds = in_array($setup->castKind, self::TO_TARGETS, true) ? self::TO_TARGETS : self::OVER_WATER;
+
+        return in_array($setup->castKind, $kinds, true) ? array_values(array_unique([$setup->castKind, ...$kinds])) : [];
     }
 
     /** @return list<float> */

@@ -10,7 +10,9 @@ use OldEddy\Basics\Said;
 final readonly class Pattern
 {
     /** Factors that can be carried to another place. */
-    private const CARRIED = ['structure', 'cover', 'cover_part', 'light', 'depth', 'speed', 'retrieve', 'lure', 'color'];
+    private const CARRIED = [
+        'structure', 'cover', 'cover_part', 'light', 'water_depth', 'depth', 'speed', 'retrieve', 'cast', 'lure', 'size', 'weight', 'color',
+    ];
 
     /** So much probability may a further level cost: it makes the pattern narrower, and the casts fewer. Basis: our own choice. */
     private const MAY_COST = 0.02;
@@ -149,8 +151,14 @@ final readonly class Pattern
             unset($by['color']);
         }
 
-        if (isset($by['depth'])) {
-            $by['depth'] = Stint::said($by['depth']);
+        foreach (array_intersect(['depth', 'size', 'weight'], array_keys($by)) as $factor) {
+            $by[$factor] = Stint::said($by[$factor]);
+        }
+        if (isset($by['water_depth'])) {
+            $by['water_depth'] = Said::of('over %s of water', Stint::said($by['water_depth']));
+        }
+        if (isset($by['cast'])) {
+            $by['cast'] .= ' cast';
         }
 
         return Said::joined(Said::listed(', ', ...array_values($by)), match ($verdict) {

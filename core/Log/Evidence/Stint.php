@@ -8,14 +8,14 @@ use OldEddy\Basics\Said;
 use OldEddy\Choice\Retrieve\Pace;
 
 /**
- * One spot, one presentation (lure, color, weight, length, retrieve, running depth; R22): casts (0 or more) and contacts, with
+ * One spot, one presentation (lure, color, weight, length, retrieve, running depth, cast; R22): casts (0 or more) and contacts, with
  * the levels of every factor that was known. The depth of the water and the running depth of the lure are two factors (D12).
  */
 final readonly class Stint
 {
     /** The factors that describe a stint, in the order in which one would change them (M9); the last two are no pattern. */
     public const FACTORS = [
-        'structure', 'cover', 'cover_part', 'light', 'water_depth', 'depth', 'speed', 'retrieve', 'lure', 'size', 'weight', 'color', 'spot', 'angler',
+        'structure', 'cover', 'cover_part', 'light', 'water_depth', 'depth', 'speed', 'retrieve', 'cast', 'lure', 'size', 'weight', 'color', 'spot', 'angler',
     ];
 
     /** Depth bins in feet; the last is open. */

@@ -10,7 +10,7 @@ use OldEddy\Choice\Retrieve\Pace;
 use OldEddy\Log\Evidence\Stint;
 
 /**
- * A lure as one could show it (R22): family, color, retrieve, weight in ounces, length in inches, running depth in feet; its
+ * A lure as one could show it (R22): family, color, retrieve, weight in ounces, length in inches, running depth in feet, kind of cast; its
  * mean speed over ground in feet a second (0 or more), whether it is small for its kind, how well it fits the day (over 0;
  * the score of the lineup, 1 where none is known), and the rod it is on.
  */
@@ -30,11 +30,13 @@ final readonly class Presentation
         public ?float $weightOz = null,
         public ?float $lengthIn = null,
         public ?string $rod = null,
+        public ?string $cast = null,
     ) {
         $this->levels = array_filter([
             'depth' => Stint::depthLevel($this->depthFt),
             'speed' => Pace::of($this->retrieve)?->value,
             'retrieve' => $this->retrieve,
+            'cast' => $this->cast,
             'lure' => $this->lure,
             'size' => Stint::sizeLevel($this->lengthIn),
             'weight' => Stint::weightLevel($this->weightOz),
@@ -63,6 +65,9 @@ final readonly class Presentation
         }
         foreach ($variants->retrieves as $retrieve) {
             $changed[] = $this->with(['retrieve' => $retrieve, 'paceFtS' => Pace::usualFtS($retrieve) ?? $this->paceFtS]);
+        }
+        foreach ($this->cast === null ? [] : $variants->casts as $cast) {
+            $changed[] = $this->with(['cast' => $cast]);
         }
         foreach (['weightOz' => $variants->weightsOz, 'lengthIn' => $variants->lengthsIn, 'depthFt' => $variants->depthsFt] as $part => $values) {
             foreach ($values as $value) {
@@ -111,6 +116,7 @@ final readonly class Presentation
             $same === null || $same->weightOz === $this->weightOz ? null : self::said(Stint::weightLevel($this->weightOz)),
             $same === null || $same->lengthIn === $this->lengthIn ? null : self::said(Stint::sizeLevel($this->lengthIn)),
             $same?->retrieve === $this->retrieve ? null : str_replace('_', ' ', $this->retrieve),
+            $same === null || $same->cast === $this->cast || $this->cast === null ? null : "{$this->cast} cast",
             $same === null || $same->depthFt === $this->depthFt || $this->depthFt === null ? null : Said::of('{%.0f ft} down', $this->depthFt),
         ]));
         $lure = str_replace('_', ' ', $this->lure);

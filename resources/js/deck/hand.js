@@ -1,5 +1,5 @@
 /** The parts of what is in the hand, in the order in which they are shown, with the words over their choices. */
-const PARTS = { color: 'Color', weight_oz: 'Weight', length_in: 'Length', retrieve: 'Retrieve', depth_ft: 'Depth' };
+const PARTS = { color: 'Color', weight_oz: 'Weight', length_in: 'Length', retrieve: 'Retrieve', cast_kind: 'Cast', depth_ft: 'Depth' };
 
 const plain = (value) => String(value).replaceAll('_', ' ');
 
@@ -7,7 +7,7 @@ const plain = (value) => String(value).replaceAll('_', ' ');
 const same = (a, b) => a === b || (a !== null && b !== null && a !== '' && b !== '' && Math.abs(Number(a) - Number(b)) < 1e-6);
 
 /** What a stint shows, part by part. */
-export const shown = (of) => ({ lure: of.lure_key ?? of.lure, color: of.color, retrieve: of.retrieve, depth_ft: of.depth_ft, weight_oz: of.weight_oz ?? null, length_in: of.length_in ?? null });
+export const shown = (of) => ({ lure: of.lure_key ?? of.lure, color: of.color, retrieve: of.retrieve, depth_ft: of.depth_ft, weight_oz: of.weight_oz ?? null, length_in: of.length_in ?? null, cast_kind: of.cast_kind ?? null });
 
 /** The part of the deck that changes color, weight, length, retrieve or depth of what is in the hand: two taps each. */
 export const hand = {

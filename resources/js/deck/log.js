@@ -32,7 +32,7 @@ const KINDS = {
         if (state.stints.some((s) => s.id === event.stint)) {
             return null;
         }
-        state.stints.push({ id: event.stint, at: event.at, spot: event.spot, rod: `${event.lure}/${event.color}`, lure_key: event.lure, color: event.color, retrieve: event.retrieve, depth_ft: event.depth_ft, weight_oz: event.weight_oz ?? null, length_in: event.length_in ?? null, lure: event.lure.replaceAll('_', ' '), angler: event.angler ?? null, casts: 0, cover_part: null, light: null, contacts: [] });
+        state.stints.push({ id: event.stint, at: event.at, spot: event.spot, rod: `${event.lure}/${event.color}`, lure_key: event.lure, color: event.color, retrieve: event.retrieve, depth_ft: event.depth_ft, weight_oz: event.weight_oz ?? null, length_in: event.length_in ?? null, cast_kind: event.cast_kind ?? null, lure: event.lure.replaceAll('_', ' '), angler: event.angler ?? null, casts: 0, cover_part: null, light: null, contacts: [] });
         if (!state.spots.some((s) => s.name === event.spot)) {
             state.spots.push({ name: event.spot, about: '' });
         }
@@ -73,8 +73,8 @@ const KINDS = {
             return at < 0 ? null : takenOut(state.rods, key, 'key');
         }
         if (at < 0) {
-            const { lure, color, depth_ft, retrieve, weight_oz = null, length_in = null } = event;
-            state.rods.push({ key, lure, color, depth_ft, retrieve, weight_oz, length_in, name: lure.replaceAll('_', ' '), cadence: '', slice: null, slice_key: '', jobs: [] });
+            const { lure, color, depth_ft, retrieve, weight_oz = null, length_in = null, cast_kind = null } = event;
+            state.rods.push({ key, lure, color, depth_ft, retrieve, weight_oz, length_in, cast_kind, name: lure.replaceAll('_', ' '), cadence: '', slice: null, slice_key: '', jobs: [] });
         }
         return () => (state.rods = state.rods.filter((rod) => at >= 0 || rod.key !== key));
     },

@@ -15,7 +15,7 @@ use OldEddy\Log\Next\Situation;
 /** What holds is carried to a second place; what is mixed up is taken apart; what has faded is given up (M6, M9, M12). */
 final class PatternRun implements Adviser
 {
-    private const OF_LURE = ['lure', 'color', 'retrieve', 'speed'];
+    private const OF_LURE = ['lure', 'color', 'size', 'weight', 'depth', 'retrieve', 'speed', 'cast'];
 
     public function advise(Situation $day): array
     {
