@@ -21,9 +21,14 @@ final class CurrentSpot
             return;
         }
         $marked = $last->spot_id === null ? null : LakeSpot::query()->where('lake_id', $trip->lake_id)->find($last->spot_id);
-        $changed = $marked instanceof LakeSpot
-            ? StateOfDay::pick($trip, $marked, Clock::minute($last->started_at->format('H:i')), $last->spot)
-            : StateOfDay::standAt($trip, $last->spot, $last->structure, $last->cover, $last->water_depth_ft);
+        // A place that is as the day has it already keeps all that was said of it.
+        $said = $trip->conditions['spot'] ?? [];
+        $isSaid = $last->structure === ($said['structure'] ?? null) && $last->cover === ($said['cover'][0] ?? null);
+        $changed = match (true) {
+            $marked instanceof LakeSpot => StateOfDay::pick($trip, $marked, Clock::minute($last->started_at->format('H:i')), $last->spot),
+            $isSaid => StateOfDay::standAt($trip, $last->spot),
+            default => StateOfDay::standAt($trip, $last->spot, $last->structure, $last->cover, $last->water_depth_ft),
+        };
         $trip->setRawAttributes($changed->getAttributes(), true);
     }
 }

@@ -152,6 +152,15 @@ final class ArchitectureTest extends TestCase
         }
     }
 
+    public function test_no_line_of_a_view_is_too_long_to_be_read_at_once(): void
+    {
+        foreach (self::files('resources/views') as $file) {
+            foreach (explode("\n", (string) file_get_contents($file)) as $n => $line) {
+                self::assertLessThanOrEqual(240, mb_strlen($line), "{$file}:".($n + 1));
+            }
+        }
+    }
+
     /** @return list<string> */
     private static function files(string $folder): array
     {

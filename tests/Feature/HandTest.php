@@ -162,6 +162,16 @@ final class HandTest extends WaterTestCase
         $this->get(route('fish', $day))->assertOk()->assertSee('Here 08:00');
     }
 
+    public function test_what_was_said_of_the_spot_stays_when_it_is_fished(): void
+    {
+        $said = ['structure' => 'flat', 'cover' => ['reeds', 'lily_pads'], 'bottom' => 'sand', 'depth_ft' => [2, 5], 'depth_nearby_ft' => 12];
+        $this->trip->update(['conditions' => ['spot' => $said] + $this->trip->conditions]);
+        $this->log($this->trip->refresh(), [$this->stint((string) Str::uuid())])->assertOk();
+        self::assertEquals([$said, 'Spot 1'], [$this->trip->refresh()->conditions['spot'], $this->trip->here]);
+        $this->log($this->trip, [['structure' => 'riprap', 'cover' => 'rock', 'at' => '2026-04-20T09:00:00'] + $this->stint((string) Str::uuid(), 'Toe')]);
+        self::assertSame(['structure' => 'riprap', 'cover' => ['rock']], $this->trip->refresh()->conditions['spot'], 'another place is another');
+    }
+
     public function test_going_to_a_marked_spot_makes_it_the_spot_of_the_day_and_picking_one_on_where_that_of_the_deck(): void
     {
         $lake = $this->lake();

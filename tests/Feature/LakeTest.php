@@ -102,7 +102,7 @@ final class LakeTest extends WaterTestCase
         }
         $lake->keepGrid(new DepthGrid(36.91, -80.1, 10, 80, 80, $depths));
         $page = (string) $this->get(route('lake', $lake))->assertSee('Hump 1')->getContent();
-        self::assertSame(1, preg_match('/name="feature" value="(hump [^"]+)"/', $page, $m));
+        self::assertSame(1, preg_match('/name="feature"\s+value="(hump [^"]+)"/', $page, $m));
         $this->post(route('feature.drop', $lake), ['feature' => $m[1]])->assertRedirect();
         $this->get(route('lake', $lake))->assertOk()->assertDontSee('Hump 1');
     }

@@ -167,4 +167,24 @@ final class SumsTest extends WaterTestCase
 
         return $sums;
     }
+
+    /** Casts alone go on top of the sums; that gives what adding up the whole log anew gives. */
+    public function test_casts_counted_on_are_summed_as_the_whole_log_is(): void
+    {
+        $this->actingAs($wren = $this->angler('casts@old-eddy.example'));
+        $trip = $this->trip($wren);
+        [$wall, $point] = [(string) Str::uuid(), (string) Str::uuid()];
+        $this->log($trip, [$this->stint($wall, 'Wall'), $this->event('casts', ['stint' => $wall, 'count' => 4]), $this->stint($point, 'Point', 'jerkbait')]);
+        foreach ([[$wall, 3], [$point, 7], [$wall, 1]] as [$stint, $count]) {
+            $this->log($trip, [$this->event('casts', ['stint' => $stint, 'count' => $count])])->assertOk();
+        }
+        $sums = static fn (): array => [
+            DB::table('spot_sums')->where('trip_id', $trip->id)->orderBy('spot')->get(['spot', 'casts'])->toArray(),
+            DB::table('lure_sums')->where('trip_id', $trip->id)->orderBy('lure')->get(['lure', 'casts'])->toArray(), $trip->refresh()->casts_made,
+        ];
+        $counted = $sums();
+        self::assertSame(15, $counted[2]);
+        $trip->recount();
+        self::assertEquals($sums(), $counted);
+    }
 }

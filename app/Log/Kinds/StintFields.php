@@ -55,7 +55,12 @@ final class StintFields
     /** @return array<string, list<string>> options by field of a stint */
     public static function ofStint(): array
     {
-        return self::options('stint');
+        $options = self::options('stint');
+        // A cast is counted; how it is cast is a word of its own in the log.
+        $options['cast_kind'] = $options['cast'];
+        unset($options['cast']);
+
+        return $options;
     }
 
     /** @return array<string, list<string>> options by field of a contact */

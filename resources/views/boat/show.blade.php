@@ -8,13 +8,16 @@
             @if ($boat === null)
                 <p>Nothing heard yet. A recording of the instruments can be read here; a running stream is read by the command below.</p>
             @else
-                <p>Heard {{ $boat['heard'] }} sentences, the last at {{ substr((string) $boat['until'], 11, 8) ?: 'no known time' }}. {{ $fixes }} positions kept.@if ($boat['undated']) {{ $boat['undated'] }} came before the clock was known and were left out.@endif</p>
+                <p>Heard {{ $boat['heard'] }} sentences, the last at {{ substr((string) $boat['until'], 11,
+                    8) ?: 'no known time' }}. {{ $fixes }} positions kept.@if ($boat['undated']) {{ $boat['undated'] }} came before the clock was known and were left out.@endif</p>
                 @if ($boat['broken'])<p class="trouble">Broken lines left out: {{ collect($boat['broken'])->map(fn ($n, $why) => "{$n} ".App\Show\Word::of($why))->join(', ') }}.</p>@endif
-                @foreach ($boat['unbelieved'] ?? [] as $one)<p class="trouble">{{ ucfirst(App\Show\Measured::of($one['path'], $one['value'], $units)) }} was measured and is not believed: it is left out of the day.</p>@endforeach
+                @foreach ($boat['unbelieved'] ?? [] as $one)<p class="trouble">{{ ucfirst(App\Show\Measured::of($one['path'], $one['value'],
+                    $units)) }} was measured and is not believed: it is left out of the day.</p>@endforeach
                 <table class="parts">
                     <thead><tr><th scope="col">value</th><th scope="col" class="num">said</th><th scope="col" class="num">at</th></tr></thead>
                     @foreach ($boat['values'] as $key => $one)
-                        <tr><td>{{ App\Show\Word::of(preg_replace('/_(ft|f|mph|deg|hpa)$/', '', $key)) }}</td><td class="num">{{ App\Show\Measured::words($key, $one['value'], $units) }}</td><td class="num">{{ substr($one['at'], 11, 8) }}@if ($one['stale']) <b>stale</b>@endif</td></tr>
+                        <tr><td>{{ App\Show\Word::of(preg_replace('/_(ft|f|mph|deg|hpa)$/', '', $key)) }}</td><td class="num">{{ App\Show\Measured::words($key, $one['value'], $units) }}</td><td
+                            class="num">{{ substr($one['at'], 11, 8) }}@if ($one['stale']) <b>stale</b>@endif</td></tr>
                     @endforeach
                 </table>
                 <p class="muted">Fresh values fill what nobody typed on Read; what was typed by hand stays.</p>

@@ -1,7 +1,9 @@
-<form method="post" action="{{ route($on ? 'rack.unrig' : 'rack.rig', ['trip' => $trip, 'lure' => $lure->key]) }}" x-data="keeps" @submit="submit" data-trip="{{ $trip->id }}" data-angler="{{ $trip->user_id }}" data-zone="{{ $trip->conditions['timezone'] ?? '' }}" data-entry="{{ App\Show\RigEntry::of($lure, $color, $on ? null : $setup) }}">
+<form method="post" action="{{ route($on ? 'rack.unrig' : 'rack.rig', ['trip' => $trip, 'lure' => $lure->key]) }}" x-data="keeps" @submit="submit" data-trip="{{ $trip->id }}"
+    data-angler="{{ $trip->user_id }}" data-zone="{{ $trip->conditions['timezone'] ?? '' }}" data-entry="{{ App\Show\RigEntry::of($lure, $color, $on ? null : $setup) }}">
     @csrf
     @method($on ? 'DELETE' : 'PUT')
     <input type="hidden" name="color" value="{{ $color }}">
-    <button type="submit" @class(['act' => ! $on]) aria-label="{{ ($on ? 'Off the rack: ' : 'Rig it: ').$lure->name() }} in {{ App\Show\Word::of($color) }}">{{ $on ? 'Off the rack' : 'Rig it' }}</button>
+    <button type="submit" @class(['act' => ! $on]) aria-label="{{ ($on ? 'Off the rack: ' : 'Rig it: ').$lure->name() }} in {{ App\Show\Word::of($color) }}">{{ $on ? 'Off the rack'
+        : 'Rig it' }}</button>
     <p class="muted" role="status" x-text="kept" x-show="kept" x-cloak></p>
 </form>

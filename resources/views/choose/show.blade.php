@@ -7,7 +7,8 @@
         <div class="rack-head">
             <h1>The rack</h1>
             @if ($plan->nextIfRefused)
-                <p>If refused, 10 to 20 casts each: {{ implode(' → ', array_map(fn ($k) => str_replace('_', ' ', $k), $plan->nextIfRefused)) }}. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'M8') }}">because M8</a></p>
+                <p>If refused, 10 to 20 casts each: {{ implode(' → ', array_map(fn ($k) => str_replace('_', ' ', $k), $plan->nextIfRefused)) }}. <a class="rule-tag"
+                    href="{{ App\Show\RuleLink::to($trip ?? null, 'M8') }}">because M8</a></p>
             @endif
             @if ($rack->isNotEmpty())<a class="act" href="{{ route('fish', $trip) }}">Fish with these</a>@endif
         </div>
@@ -55,13 +56,15 @@
             @else
                 <p>No single change that was tried: neither visibility, five degrees, front, sky, wind nor shade.</p>
             @endif
-            <p>Two in the boat: one throws the {{ $split[0]->lure->name() }}, the other the {{ $split[1]->lure->name() }}, until one wins. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'M4') }}">because M4</a></p>
+            <p>Two in the boat: one throws the {{ $split[0]->lure->name() }}, the other the {{ $split[1]->lure->name() }}, until one wins. <a class="rule-tag"
+                href="{{ App\Show\RuleLink::to($trip ?? null, 'M4') }}">because M4</a></p>
             <p><a href="{{ route('bench', $trip) }}">All families on the lure bench</a> · <a href="{{ route('schools', $trip) }}">What each school would do</a></p>
             <details class="ruled-out">
                 <summary>Why not the others ({{ count($plan->ruledOut) }})</summary>
                 <ul class="because">
                     @foreach ($plan->ruledOut as $out)
-                        @include('partials.because', ['text' => OldEddy\Basics\Said::joined(ucfirst(str_replace('_', ' ', $out->lure)).': ', OldEddy\Basics\Said::small($out->why)), 'id' => $out->ruleId])
+                        @include('partials.because', ['text' => OldEddy\Basics\Said::joined(ucfirst(str_replace('_', ' ', $out->lure)).': ', OldEddy\Basics\Said::small($out->why)),
+                            'id' => $out->ruleId])
                     @endforeach
                 </ul>
             </details>
@@ -69,27 +72,37 @@
         <section class="chosen" aria-label="{{ $chosen->lure->name() }}">
             <h2>{{ ucfirst($chosen->lure->name()) }}</h2>
             @include('choose.cast', ['knobs' => App\Show\CastKnobs::of($setup, $units)])
-            <p class="cadence">{{ $units->say($setup->cadence->text) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $setup->cadence->ruleId) }}">because {{ $setup->cadence->ruleId }}</a></p>
+            <p class="cadence">{{ $units->say($setup->cadence->text) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null,
+                $setup->cadence->ruleId) }}">because {{ $setup->cadence->ruleId }}</a></p>
             @include('choose.strip')
             <dl class="figures">
-                <div><dt>color</dt><dd>@foreach ($chosen->colors() as $color)<span class="color-choice"><i class="swatch swatch-{{ $color->family->value }}" aria-hidden="true"></i>{{ App\Show\Word::of($color->family->value) }} <small>such as {{ $color->name }}. {{ $color->why }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $color->ruleId) }}">because {{ $color->ruleId }}</a></small></span>@endforeach</dd></div>
-                <div><dt>depth</dt><dd>{{ $units->depth($setup->depthFt) }}@if ($setup->ratedFt), a model rated {{ $units->depth($setup->ratedFt) }}@endif @if ($setup->countdownSeconds()), count to {{ max(1, (int) round($setup->countdownSeconds())) }}@endif</dd></div>
-                <div><dt>rigged</dt><dd>{{ $units->weight($setup->spec->weightOz) }}, {{ $units->size($setup->spec->lengthIn) }}, {{ $units->say($setup->spec->hook) }}@if ($setup->spec->trailer), {{ $setup->spec->trailer }}@endif @if ($setup->spec->blades), {{ $setup->spec->blades }}@endif @if ($setup->spec->rattle), rattle @endif</dd></div>
+                <div><dt>color</dt><dd>@foreach ($chosen->colors() as $color)<span class="color-choice"><i class="swatch swatch-{{ $color->family->value }}"
+                    aria-hidden="true"></i>{{ App\Show\Word::of($color->family->value) }} <small>such as {{ $color->name }}. {{ $color->why }} <a class="rule-tag"
+                    href="{{ App\Show\RuleLink::to($trip ?? null, $color->ruleId) }}">because {{ $color->ruleId }}</a></small></span>@endforeach</dd></div>
+                <div><dt>depth</dt><dd>{{ $units->depth($setup->depthFt) }}@if ($setup->ratedFt), a model rated {{ $units->depth($setup->ratedFt) }}@endif @if ($setup->countdownSeconds()), count to {{ max(1,
+                    (int) round($setup->countdownSeconds())) }}@endif</dd></div>
+                <div><dt>rigged</dt>
+                    <dd>{{ $units->weight($setup->spec->weightOz) }}, {{ $units->size($setup->spec->lengthIn) }}, {{ $units->say($setup->spec->hook) }}@if ($setup->spec->trailer), {{ $setup->spec->trailer }}@endif
+                    @if ($setup->spec->blades), {{ $setup->spec->blades }}@endif @if ($setup->spec->rattle), rattle @endif</dd></div>
                 <div><dt>cast</dt><dd>{{ $setup->castKind }}, {{ $units->depth($setup->cast->lengthFt) }}</dd></div>
                 <div><dt>speed</dt><dd>{{ $units->pace($setup->cadence->speedFtS) }}@if ($setup->cadence->pauseS), pause {{ App\Show\Units::seconds($setup->cadence->pauseS) }}@endif</dd></div>
-                <div><dt>seen</dt><dd>from {{ $units->depth($chosen->seenFromFt()) }}, as a {{ $chosen->seenAs() }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'W8') }}">because W8</a></dd></div>
+                <div><dt>seen</dt><dd>from {{ $units->depth($chosen->seenFromFt()) }}, as a {{ $chosen->seenAs() }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null,
+                    'W8') }}">because W8</a></dd></div>
                 <div><dt>line</dt><dd>{{ $units->say($chosen->line()) }}</dd></div>
                 <div><dt>rod</dt><dd>{{ $chosen->rod() }}</dd></div>
             </dl>
             <div class="rig-colors">
                 @foreach ($chosen->colors() as $color)
-                    <div><i class="swatch swatch-{{ $color->family->value }}" aria-hidden="true"></i> {{ App\Show\Word::of($color->family->value) }} @include('choose.rig', ['lure' => $chosen->lure, 'on' => isset($rigged["{$chosen->lure->key}/{$color->family->value}"]), 'color' => $color->family->value])</div>
+                    <div><i class="swatch swatch-{{ $color->family->value }}" aria-hidden="true"></i> {{ App\Show\Word::of($color->family->value) }} @include('choose.rig', ['lure' => $chosen->lure,
+                        'on' => isset($rigged["{$chosen->lure->key}/{$color->family->value}"]), 'color' => $color->family->value])</div>
                 @endforeach
             </div>
             <h3>Because</h3>
             <table class="parts">
                 @foreach ($chosen->effects() as $effect)
-                    <tr><td>{{ $units->say($effect->text) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $effect->ruleId) }}">because {{ $effect->ruleId }}</a>@if ($effect->school) <span class="school">school {{ $effect->school }}</span>@endif</td><td class="num">× {{ number_format($effect->effect, 2) }}</td></tr>
+                    <tr><td>{{ $units->say($effect->text) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null,
+                        $effect->ruleId) }}">because {{ $effect->ruleId }}</a>@if ($effect->school) <span class="school">school {{ $effect->school }}</span>@endif</td><td
+                        class="num">× {{ number_format($effect->effect, 2) }}</td></tr>
                 @endforeach
                 <tr><th scope="row">fit</th><td class="num">{{ number_format($chosen->score, 2) }}</td></tr>
             </table>

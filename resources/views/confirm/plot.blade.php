@@ -3,9 +3,11 @@
 @if (! $day->evidence->levels)
     <p>Not enough casts yet. Log a stint and its casts; blanks are evidence too.</p>
 @else
-    <p class="muted">Contacts per 100 casts, drawn to the day's rate where casts are few, with the span that holds the true rate four times in five. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'EVIDENCE') }}">because EVIDENCE</a></p>
+    <p class="muted">Contacts per 100 casts, drawn to the day's rate where casts are few, with the span that holds the true rate four times in five. <a class="rule-tag"
+        href="{{ App\Show\RuleLink::to($trip ?? null, 'EVIDENCE') }}">because EVIDENCE</a></p>
     <table class="plot">
-        <thead><tr><th scope="col">level</th><th scope="col" class="plot-scale"><span>0</span><span>{{ round($plot->top) }} per 100 casts</span></th><th scope="col" class="num">casts</th><th scope="col">verdict</th></tr></thead>
+        <thead><tr><th scope="col">level</th><th scope="col" class="plot-scale"><span>0</span><span>{{ round($plot->top) }} per 100 casts</span></th><th scope="col" class="num">casts</th><th
+            scope="col">verdict</th></tr></thead>
         @foreach ($plot->factors() as $factor)
             <tbody>
                 <tr class="plot-factor"><th colspan="4" scope="colgroup">{{ App\Show\Word::of($factor) }}@if ($plot->apart($factor) === null) <span class="muted">not varied</span>@endif</th></tr>
@@ -13,9 +15,13 @@
                     @php([$low, $mean, $high] = $plot->span($level))
                     <tr>
                         <td>{{ $units->level($level->level) }}</td>
-                        <td><svg viewBox="0 0 204 18" class="plot-line" role="img" aria-label="{{ $mean }} per 100 casts, {{ $low }} to {{ $high }}"><line x1="0" x2="204" y1="17.5" y2="17.5" class="plot-base"/><line x1="{{ $plot->x($low) }}" x2="{{ $plot->x($high) }}" y1="9" y2="9" class="plot-span"/><circle cx="{{ $plot->x($mean) }}" cy="9" r="4" class="plot-dot plot-{{ $level->claim->value }}"/></svg></td>
+                        <td><svg viewBox="0 0 204 18" class="plot-line" role="img" aria-label="{{ $mean }} per 100 casts, {{ $low }} to {{ $high }}"><line x1="0" x2="204" y1="17.5" y2="17.5"
+                            class="plot-base"/><line x1="{{ $plot->x($low) }}" x2="{{ $plot->x($high) }}" y1="9" y2="9" class="plot-span"/><circle cx="{{ $plot->x($mean) }}" cy="9" r="4"
+                            class="plot-dot plot-{{ $level->claim->value }}"/></svg></td>
                         <td class="num">{{ $level->casts }}</td>
-                        <td><span class="verdict verdict-{{ $level->claim->value }}">{{ $level->claim->words() }}</span>@if ($level->claim !== $level->verdict) <span class="muted">confirmed by itself, but among so many levels it may be chance;</span>@endif @if ($level->castsUntilFaded !== null) <span class="muted">faded after {{ $level->castsUntilFaded }} more blank casts</span>@endif</td>
+                        <td><span class="verdict verdict-{{ $level->claim->value }}">{{ $level->claim->words() }}</span>@if ($level->claim !== $level->verdict) <span
+                            class="muted">confirmed by itself, but among so many levels it may be chance;</span>@endif @if ($level->castsUntilFaded !== null) <span
+                            class="muted">faded after {{ $level->castsUntilFaded }} more blank casts</span>@endif</td>
                     </tr>
                 @endforeach
                 @if ($plot->apart($factor) !== null)

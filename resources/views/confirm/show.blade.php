@@ -6,7 +6,8 @@
         <section>
             <h1>{{ ucfirst($day->pattern->verdict->words()) }}</h1>
             @if ($shared)
-                <p><b>What every contact shared and no long blank had:</b> {{ implode(' · ', array_map(fn ($l) => App\Show\Word::of($l->factor).' '.$units->level($l->name), $shared)) }}. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'M22') }}">why</a></p>
+                <p><b>What every contact shared and no long blank had:</b> {{ implode(' · ', array_map(fn ($l) => App\Show\Word::of($l->factor).' '.$units->level($l->name), $shared)) }}. <a
+                    class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'M22') }}">why</a></p>
             @endif
             <p class="lede">{{ ucfirst($units->say($day->pattern->text)) }}</p>
             @if ($day->pattern->limits)<p class="muted">Its limits: {{ implode('; ', array_map($units->say(...), $day->pattern->limits)) }}.</p>@endif
@@ -14,32 +15,42 @@
             <h2>Next</h2>
             <ol class="moves">
                 @foreach ($day->next as $move)
-                    <li><b>{{ ucfirst($move->action->words()) }}.</b> {{ $units->say($move->text) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $move->ruleId) }}">because {{ $move->ruleId }}</a> <span class="muted">{{ $move->sure() }}@if ($move->unless) Changed by: {{ $move->unless }}.@endif</span></li>
+                    <li><b>{{ ucfirst($move->action->words()) }}.</b> {{ $units->say($move->text) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null,
+                        $move->ruleId) }}">because {{ $move->ruleId }}</a> <span class="muted">{{ $move->sure() }}@if ($move->unless) Changed by: {{ $move->unless }}.@endif</span></li>
                 @endforeach
             </ol>
             @if ($evidence->stints)
             <h2>{{ $trip->isOpen() ? 'So far' : 'What the day leaves' }}</h2>
             <dl class="figures">
-                <div><dt>held</dt><dd>@forelse ($summary->held as $one){{ $loop->first ? '' : '; ' }}{{ App\Show\Word::of($one['level']->factor) }} {{ $units->level($one['level']->level) }} <span class="muted">since {{ substr($one['since'], 11, 5) }}</span>@empty nothing @endforelse</dd></div>
-                <div><dt>faded</dt><dd>@forelse ($summary->faded as $one){{ $loop->first ? '' : '; ' }}{{ App\Show\Word::of($one['level']->factor) }} {{ $units->level($one['level']->level) }} <span class="muted">stood at {{ substr($one['stood'], 11, 5) }}, gone by {{ substr($one['at'], 11, 5) }}</span>@empty nothing @endforelse</dd></div>
+                <div><dt>held</dt><dd>@forelse ($summary->held as $one){{ $loop->first ? '' : '; ' }}{{ App\Show\Word::of($one['level']->factor) }} {{ $units->level($one['level']->level) }} <span
+                    class="muted">since {{ substr($one['since'], 11, 5) }}</span>@empty nothing @endforelse</dd></div>
+                <div><dt>faded</dt><dd>@forelse ($summary->faded as $one){{ $loop->first ? '' : '; ' }}{{ App\Show\Word::of($one['level']->factor) }} {{ $units->level($one['level']->level) }} <span
+                    class="muted">stood at {{ substr($one['stood'], 11, 5) }}, gone by {{ substr($one['at'], 11, 5) }}</span>@empty nothing @endforelse</dd></div>
                 <div><dt>rejected</dt><dd>{{ implode('; ', array_map(fn ($l) => App\Show\Word::of($l->factor).' '.$units->level($l->level), $summary->rejected)) ?: 'nothing' }}</dd></div>
-                <div><dt>hardly tried</dt><dd>@forelse (array_slice($neverTried, 0, 6) as $one){{ $loop->first ? '' : '; ' }}{{ $one->factor }} {{ $units->level($one->level) }} <span class="muted">best with {{ round(100 * $one->chance) }} %</span>@empty nothing the plan named @endforelse</dd></div>
-                @if ($day->past->days)<div><dt>your past</dt><dd>{{ $day->past->days }} {{ $day->past->days === 1 ? 'day' : 'days' }} in {{ $day->reading->stage->stage->words() }} with like clarity: {{ number_format($day->past->casts) }} casts; {{ round(100 * $day->past->prior()->perCast, 1) }} in 100 believed before the first cast, worth {{ round($day->past->prior()->casts) }} casts</dd></div>@endif
+                <div><dt>hardly tried</dt><dd>@forelse (array_slice($neverTried, 0, 6) as $one){{ $loop->first ? '' : '; ' }}{{ $one->factor }} {{ $units->level($one->level) }} <span
+                    class="muted">best with {{ round(100 * $one->chance) }} %</span>@empty nothing the plan named @endforelse</dd></div>
+                @if ($day->past->days)<div><dt>your past</dt><dd>{{ $day->past->days }} {{ $day->past->days === 1 ? 'day'
+                    : 'days' }} in {{ $day->reading->stage->stage->words() }} with like clarity: {{ number_format($day->past->casts) }} casts; {{ round(100 * $day->past->prior()->perCast,
+                    1) }} in 100 believed before the first cast, worth {{ round($day->past->prior()->casts) }} casts</dd></div>@endif
             </dl>
             @endif
             @if ($alike)
                 <h2>Its like on the plan</h2>
-                <ul class="because">@foreach ($alike as $one)<li><a href="{{ route('where', ['trip' => $trip, 'spot' => $trip->lake->spots->firstWhere('name', $one['place']->name)->id]) }}">{{ $one['place']->name }}</a> <span class="muted">{{ implode(', ', $one['shared']) }}</span></li>@endforeach</ul>
+                <ul class="because">@foreach ($alike as $one)<li><a href="{{ route('where', ['trip' => $trip, 'spot' => $trip->lake->spots->firstWhere('name',
+                    $one['place']->name)->id]) }}">{{ $one['place']->name }}</a> <span class="muted">{{ implode(', ', $one['shared']) }}</span></li>@endforeach</ul>
                 <p><a href="{{ route('where', ['trip' => $trip, 'spot' => $alikeTo]) }}">Show them on the water plan</a></p>
             @endif
             @if ($crew->members)
                 <h2>The boat</h2>
-                <table class="parts"><thead><tr><th scope="col">angler</th><th scope="col" class="num">casts</th><th scope="col" class="num">contacts</th><th scope="col" class="num">in 100</th><th scope="col">mostly</th></tr></thead>
+                <table class="parts"><thead><tr><th scope="col">angler</th><th scope="col" class="num">casts</th><th scope="col" class="num">contacts</th><th scope="col" class="num">in 100</th><th
+                    scope="col">mostly</th></tr></thead>
                     @foreach ($crew->members as $member)
-                        <tr><td>{{ $member->angler }}</td><td class="num">{{ $member->casts }}</td><td class="num">{{ $member->contactCount }}</td><td class="num">{{ round(100 * $member->rate->mean(), 1) }}</td><td>{{ App\Show\Word::of($member->lure ?? '') }}</td></tr>
+                        <tr><td>{{ $member->angler }}</td><td class="num">{{ $member->casts }}</td><td class="num">{{ $member->contactCount }}</td><td class="num">{{ round(100 * $member->rate->mean(),
+                            1) }}</td><td>{{ App\Show\Word::of($member->lure ?? '') }}</td></tr>
                     @endforeach
                 </table>
-                <p class="muted">Only casts on spots that more than one of you fished. {{ $crew->members[0]->angler }} does better with {{ round(100 * $crew->members[0]->pBetter) }} %. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'M4') }}">because M4</a></p>
+                <p class="muted">Only casts on spots that more than one of you fished. {{ $crew->members[0]->angler }} does better with {{ round(100 * $crew->members[0]->pBetter) }} %. <a
+                    class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'M4') }}">because M4</a></p>
             @endif
             @if ($evidence->confounded)
                 <h2>Not to be told apart</h2>
@@ -53,7 +64,8 @@
                 <h2>Struck and landed</h2>
                 <table class="parts"><thead><tr><th scope="col">lure</th><th scope="col" class="num">struck</th><th scope="col" class="num">landed</th><th scope="col">lost</th></tr></thead>
                     @foreach ($losses as $one)
-                        <tr><td>{{ App\Show\Word::of($one->lure) }}</td><td class="num">{{ $one->struck }}</td><td class="num">{{ $one->landed }}</td><td>{{ implode(', ', array_map(fn ($by, $n) => "{$n} {$by}", array_keys($one->by), $one->by)) ?: 'none' }}</td></tr>
+                        <tr><td>{{ App\Show\Word::of($one->lure) }}</td><td class="num">{{ $one->struck }}</td><td class="num">{{ $one->landed }}</td><td>{{ implode(', ', array_map(fn ($by,
+                            $n) => "{$n} {$by}", array_keys($one->by), $one->by)) ?: 'none' }}</td></tr>
                     @endforeach
                 </table>
                 <p class="muted">How they were lost speaks of hook, drag, rod and the moment of the strike. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'M20') }}">why</a></p>
@@ -62,17 +74,22 @@
                 <h2>Your bites by cast</h2>
                 <dl class="figures">
                     @foreach (['the first five casts', 'casts six to ten', 'eleven to twenty', 'later'] as $span => $words)
-                        <div><dt>{{ $words }}</dt><dd>{{ $targets->bites[$span] }} {{ $targets->bites[$span] === 1 ? 'bite' : 'bites' }}, {{ round(100 * $targets->bites[$span] / array_sum($targets->bites)) }} %</dd></div>
+                        <div><dt>{{ $words }}</dt><dd>{{ $targets->bites[$span] }} {{ $targets->bites[$span] === 1 ? 'bite'
+                            : 'bites' }}, {{ round(100 * $targets->bites[$span] / array_sum($targets->bites)) }} %</dd></div>
                     @endforeach
                 </dl>
-                <p class="muted">Over all your days. For you a place is best left after {{ $targets->leaveAfter() }} blank casts. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'M14') }}">why</a></p>
+                <p class="muted">Over all your days. For you a place is best left after {{ $targets->leaveAfter() }} blank casts. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null,
+                    'M14') }}">why</a></p>
             @endif
             <h2>The log</h2>
             <table class="log">
                 <thead><tr><th scope="col">from</th><th scope="col">spot</th><th scope="col">lure</th><th scope="col" class="num">casts</th><th scope="col">contacts</th></tr></thead>
                 <tbody>
                     @forelse ($stints as $stint)
-                        <tr><td>{{ $stint->started_at->format('H:i') }}</td><td>{{ $stint->spot }}</td><td>{{ str_replace('_', ' ', $stint->lure) }}</td><td class="num">{{ $stint->cast_count }}</td><td>{{ $stint->contacts->groupBy('kind')->map(fn ($c, $k) => $c->count().' '.$k)->join(', ') }}@foreach ($stint->contacts->whereNotNull('length_in') as $fish)<br><span class="muted">{{ $units->size($fish->length_in) }}@if ($weight = $fish->weight($trip->conditions['species'])), about {{ $units->fish($weight) }}@endif</span>@endforeach</td></tr>
+                        <tr><td>{{ $stint->started_at->format('H:i') }}</td><td>{{ $stint->spot }}</td><td>{{ str_replace('_', ' ', $stint->lure) }}</td><td
+                            class="num">{{ $stint->cast_count }}</td><td>{{ $stint->contacts->groupBy('kind')->map(fn ($c,
+                            $k) => $c->count().' '.$k)->join(', ') }}@foreach ($stint->contacts->whereNotNull('length_in') as $fish)<br><span
+                            class="muted">{{ $units->size($fish->length_in) }}@if ($weight = $fish->weight($trip->conditions['species'])), about {{ $units->fish($weight) }}@endif</span>@endforeach</td></tr>
                     @empty
                         <tr><td colspan="5">Nothing logged. Start on <a href="{{ route('fish', $trip) }}">Fish</a>.</td></tr>
                     @endforelse

@@ -5,17 +5,20 @@
     @if ($advised === null)
         <p>Not a cast was made. <a href="{{ route('fish', $trip) }}">Fish it first.</a></p>
     @else
-        <p class="lede">You: {{ $casts }} casts, contacts worth {{ round($weight, 1) }}. The advice, with {{ $casts }} casts of time on the same water: {{ $advised->casts() }} made, contacts worth {{ round($advised->weight(), 1) }}.</p>
+        <p class="lede">You: {{ $casts }} casts, contacts worth {{ round($weight,
+            1) }}. The advice, with {{ $casts }} casts of time on the same water: {{ $advised->casts() }} made, contacts worth {{ round($advised->weight(), 1) }}.</p>
         <p class="muted">Both met the same luck cast by cast, and both paid for running and tying on. One day says little of either of you.</p>
         <figure class="curves">
-            <svg viewBox="0 0 {{ App\Drawing\CurveDrawing::WIDTH }} {{ App\Drawing\CurveDrawing::HEIGHT }}" role="img" aria-label="Contacts over casts: you {{ round($weight, 1) }}, the advice {{ round($advised->weight(), 1) }}">
+            <svg viewBox="0 0 {{ App\Drawing\CurveDrawing::WIDTH }} {{ App\Drawing\CurveDrawing::HEIGHT }}" role="img" aria-label="Contacts over casts: you {{ round($weight,
+                1) }}, the advice {{ round($advised->weight(), 1) }}">
                 <path d="M{{ $curves->x(0) }} {{ $curves->y($curves->most) }} V{{ $curves->y(0) }} H{{ $curves->x($curves->casts) }}" class="curve-axis"/>
                 <polyline points="{{ $curves->steps(0) }}" class="curve-mine"/>
                 <polyline points="{{ $curves->steps(1) }}" class="curve-advice"/>
                 <text x="0" y="{{ $curves->y($curves->most) + 10 }}">{{ $curves->most }}</text>
                 <text x="{{ $curves->x($curves->casts) }}" y="{{ App\Drawing\CurveDrawing::HEIGHT - 6 }}" text-anchor="end">{{ $curves->casts }} casts</text>
             </svg>
-            <figcaption><svg viewBox="0 0 40 10" width="40" height="10" aria-hidden="true"><path d="M0 5 H40" class="curve-mine"/></svg> you <svg viewBox="0 0 40 10" width="40" height="10" aria-hidden="true"><path d="M0 5 H40" class="curve-advice"/></svg> the advice</figcaption>
+            <figcaption><svg viewBox="0 0 40 10" width="40" height="10" aria-hidden="true"><path d="M0 5 H40" class="curve-mine"/></svg> you <svg viewBox="0 0 40 10" width="40" height="10"
+                aria-hidden="true"><path d="M0 5 H40" class="curve-advice"/></svg> the advice</figcaption>
         </figure>
         <div class="two">
             <section>
@@ -26,7 +29,9 @@
                     <h3>What your choices cost</h3>
                     <ul>
                         @foreach ($costs as $cost)
-                            <li>{{ $cost->casts }} casts: {{ $units->say($cost->chosen->presentation->words()) }} at {{ $cost->chosen->place->name }}. {{ ucfirst($units->say($cost->best->presentation->words())) }} at {{ $cost->best->place->name }} would have brought about {{ round($cost->lost(), 1) }} more.</li>
+                            <li>{{ $cost->casts }} casts: {{ $units->say($cost->chosen->presentation->words()) }} at {{ $cost->chosen->place->name }}.
+                                {{ ucfirst($units->say($cost->best->presentation->words())) }} at {{ $cost->best->place->name }} would have brought about {{ round($cost->lost(),
+                                1) }} more.</li>
                         @endforeach
                     </ul>
                 @endif
@@ -37,7 +42,8 @@
                 <div class="wide" tabindex="0" role="region" aria-label="What the advice did">
                 <table class="log"><thead><tr><th scope="col">spot</th><th scope="col">lure</th><th scope="col" class="num">casts</th><th scope="col">contacts</th></tr></thead><tbody>
                     @foreach ($advised->stints as $stint)
-                        <tr><td>{{ $stint->levels['spot'] }}</td><td>{{ App\Show\Word::of($stint->levels['lure']) }}</td><td class="num">{{ $stint->casts }}</td><td>{{ implode(', ', array_map(fn ($c) => $c->kind->words(), $stint->contacts)) }}</td></tr>
+                        <tr><td>{{ $stint->levels['spot'] }}</td><td>{{ App\Show\Word::of($stint->levels['lure']) }}</td><td class="num">{{ $stint->casts }}</td><td>{{ implode(', ',
+                            array_map(fn ($c) => $c->kind->words(), $stint->contacts)) }}</td></tr>
                     @endforeach
                 </tbody></table>
                 </div>

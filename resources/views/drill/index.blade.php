@@ -2,7 +2,8 @@
 @section('title', 'Drill')
 @section('content')
     <h1>Drill</h1>
-    <p class="lede">A hidden day: the water has a pattern, a cover, a depth and a pace, and tells you only by its fish. Fish it on the real deck; each tap on the cast key is one cast, and the water answers. Then see how the advice did with as many casts.</p>
+    <p class="lede">A hidden day: the water has a pattern, a cover, a depth and a pace, and tells you only by its fish. 
+        Fish it on the real deck; each tap on the cast key is one cast, and the water answers. Then see how the advice did with as many casts.</p>
     <div class="two">
         <form method="post" action="{{ route('drill.begin') }}" class="card">
             @csrf
@@ -15,7 +16,9 @@
         <section>
             <h2>Drills so far</h2>
             @forelse ($drills as $drill)
-                <article class="day-row"><a href="{{ route('fish', $drill) }}">{{ $drill->name }}</a><span>{{ (int) $drill->casts_made }} casts, {{ $drill->contacts_count }} {{ $drill->contacts_count === 1 ? 'contact' : 'contacts' }}</span><a href="{{ route('drill.end', $drill) }}">the secret</a></article>
+                <article class="day-row"><a href="{{ route('fish',
+                    $drill) }}">{{ $drill->name }}</a><span>{{ (int) $drill->casts_made }} casts, {{ $drill->contacts_count }} {{ $drill->contacts_count === 1 ? 'contact' : 'contacts' }}</span><a
+                    href="{{ route('drill.end', $drill) }}">the secret</a></article>
             @empty
                 <p>None yet.</p>
             @endforelse

@@ -5,21 +5,26 @@
     <script type="application/json" id="deck-state">@json($state, JSON_HEX_TAG | JSON_HEX_AMP)</script>
     <div x-data="deck" data-url="{{ route('log', $trip) }}" data-trip="{{ $trip->id }}" data-angler="{{ $trip->user_id }}" class="deck">
         <p class="notice afloat" role="status" aria-live="polite" x-show="notice || twice" x-cloak><span x-text="notice"></span> <span x-text="twice"></span></p>
-        <p class="notice dispute" role="status" x-show="hasRefused" x-cloak><span x-text="refusedWords"></span> <button type="button" @click="sendRefused">Send again</button> <button type="button" @click="forgetRefused">Let go</button></p>
+        <p class="notice dispute" role="status" x-show="hasRefused" x-cloak><span x-text="refusedWords"></span> <button type="button" @click="sendRefused">Send again</button> <button type="button"
+            @click="forgetRefused">Let go</button></p>
         <template x-for="one in disputes" :key="one.id">
-            <p class="notice dispute"><span x-text="one.text"></span> <button type="button" @click="keepKept(one)">Keep <span x-text="one.kept"></span></button> <button type="button" @click="takeOther(one)">Take <span x-text="one.other"></span></button></p>
+            <p class="notice dispute"><span x-text="one.text"></span> <button type="button" @click="keepKept(one)">Keep <span x-text="one.kept"></span></button> <button type="button"
+                @click="takeOther(one)">Take <span x-text="one.other"></span></button></p>
         </template>
         <section class="deck-now" aria-label="In hand">
             <h1><span x-text="title" class="first-up">{{ $trip->name }}</span> <small x-text="place"></small></h1>
             <div class="hand" x-show="hasRod" x-cloak>
                 <i :class="swatch" aria-hidden="true"></i>
-                <template x-for="one in parts" :key="one.part"><button type="button" :data-part="one.part" :aria-expanded="one.expanded" :disabled="one.fixed" @click="openPart(one.part)"><span class="field-label" x-text="one.label"></span><span x-text="one.words"></span></button></template>
+                <template x-for="one in parts" :key="one.part"><button type="button" :data-part="one.part" :aria-expanded="one.expanded" :disabled="one.fixed" @click="openPart(one.part)"><span
+                    class="field-label" x-text="one.label"></span><span x-text="one.words"></span></button></template>
             </div>
             <div class="chips" role="group" :aria-label="partLabel" x-show="partOpen" x-cloak>
-                <template x-for="option in partOptions" :key="option.value"><button type="button" data-part-option :aria-pressed="option.pressed" @click="changePart(option.value)" x-text="option.words"></button></template>
+                <template x-for="option in partOptions" :key="option.value"><button type="button" data-part-option :aria-pressed="option.pressed" @click="changePart(option.value)"
+                    x-text="option.words"></button></template>
             </div>
             <p class="muted first-here" x-show="firstHere" x-text="firstHere" x-cloak></p>
-            <p x-show="!begun" x-cloak>Take a rod in hand to begin<span x-show="state && state.here"> at <span x-text="state ? state.here : ''"></span></span>.@if ($trip->rack->isEmpty() && $trip->drill_seed === null) Your rack is empty: these are the rods of today's plan.@endif</p>
+            <p x-show="!begun" x-cloak>Take a rod in hand to begin<span x-show="state && state.here"> at <span x-text="state ? state.here : ''"></span></span>.@if ($trip->rack->isEmpty()
+                && $trip->drill_seed === null) Your rack is empty: these are the rods of today's plan.@endif</p>
         </section>
         <section class="deck-next" aria-label="Next move" x-show="moveShown" x-cloak>
             <template x-if="move">
@@ -33,7 +38,8 @@
                     <p class="muted" x-show="others"><span x-text="move.sure"></span> <span x-text="move.unless"></span></p>
                     <p class="muted" x-text="stale" x-show="stale"></p>
                     <template x-for="other in movesLeft" :key="other.action">
-                        <p class="move-other"><b x-text="other.action"></b>. <span x-text="other.text"></span> <a class="rule-tag" :href="other.link">why</a> <button type="button" x-show="other.offer" @click="take(other)"><span x-text="other.offer ? other.offer.words : ''"></span></button></p>
+                        <p class="move-other"><b x-text="other.action"></b>. <span x-text="other.text"></span> <a class="rule-tag" :href="other.link">why</a> <button type="button" x-show="other.offer"
+                            @click="take(other)"><span x-text="other.offer ? other.offer.words : ''"></span></button></p>
                     </template>
                 </div>
             </template>
@@ -42,7 +48,8 @@
             <button type="button" class="cast-key" data-log="casts" @click="cast"><b data-count="casts" x-text="casts"></b><span x-text="castSays">casts</span></button>
             <div class="contact-keys">
                 <template x-for="kind in kinds" :key="kind.value">
-                    <button type="button" data-log="contact" :data-kind="kind.value" @click="contact(kind.value)"><span x-text="kind.words"></span><b :data-count="kind.value" x-text="kind.count"></b></button>
+                    <button type="button" data-log="contact" :data-kind="kind.value" @click="contact(kind.value)"><span x-text="kind.words"></span><b :data-count="kind.value"
+                        x-text="kind.count"></b></button>
                 </template>
             </div>
         </section>
@@ -71,14 +78,16 @@
         <section class="deck-card" aria-label="How long is it" x-show="rulerFor" x-cloak>
             <label class="field-label" for="ruler">How long? Slide, then keep; or cast on.</label>
             <input id="ruler" type="range" class="ruler" :min="rulerSpan.from" :max="rulerSpan.to" :step="rulerSpan.step" x-model="ruler">
-            <p class="deck-row"><label class="grow"><span class="field-label">{{ $units->sizeWord() }}</span><input type="number" inputmode="decimal" :step="rulerSpan.step" min="1" x-model="ruler" data-ruler></label><button type="button" class="act" @click="keepRuler" data-keep-length>Keep this length</button></p>
+            <p class="deck-row"><label class="grow"><span class="field-label">{{ $units->sizeWord() }}</span><input type="number" inputmode="decimal" :step="rulerSpan.step" min="1" x-model="ruler"
+                data-ruler></label><button type="button" class="act" @click="keepRuler" data-keep-length>Keep this length</button></p>
         </section>
         <section class="deck-card" aria-label="What is it like now" x-show="asked" x-cloak>
             <template x-for="ask in asks" :key="ask.path">
                 <div role="group" :aria-label="ask.label"><span class="field-label" x-text="ask.label"></span>
                     <div class="chips">
                         <template x-for="option in ask.options" :key="option.value"><button type="button" data-answer @click="answer(ask.path, option.value)" x-text="option.words"></button></template>
-                        <template x-if="ask.unit"><span class="deck-row"><input type="number" inputmode="decimal" :data-asks="ask.path" :aria-label="ask.label"> <span x-text="ask.unit"></span> <button type="button" class="act" @click="answerTyped(ask.path)">Keep</button></span></template>
+                        <template x-if="ask.unit"><span class="deck-row"><input type="number" inputmode="decimal" :data-asks="ask.path" :aria-label="ask.label"> <span x-text="ask.unit"></span> <button
+                            type="button" class="act" @click="answerTyped(ask.path)">Keep</button></span></template>
                     </div>
                 </div>
             </template>
@@ -89,18 +98,23 @@
             <h2 x-text="openTitle"></h2>
             <template x-for="row in openFields" :key="row.field">
                 <div role="group" :aria-label="row.label"><span class="field-label" x-text="row.label"></span><div class="chips">
-                    <template x-for="option in row.options" :key="option.value"><button type="button" :data-detail="row.field" :aria-pressed="option.pressed" @click="detail(row.field, option.value)" x-text="option.words"></button></template>
+                    <template x-for="option in row.options" :key="option.value"><button type="button" :data-detail="row.field" :aria-pressed="option.pressed" @click="detail(row.field, option.value)"
+                        x-text="option.words"></button></template>
                 </div></div>
             </template>
-            <p class="deck-row"><span class="field-label">length</span><button type="button" @click="shorter" aria-label="− shorter">−</button><b x-text="openLength" data-length></b> {{ $units->sizeWord() }} <button type="button" @click="longer" aria-label="+ longer">+</button>
-                <span class="field-label">weight</span><button type="button" @click="lighter" aria-label="− lighter">−</button><b x-text="openWeight"></b> {{ $units->weightWord() }} <button type="button" @click="heavier" aria-label="+ heavier">+</button>
-                <span class="field-label">depth</span><button type="button" @click="shallower" aria-label="− shallower">−</button><b x-text="openDepth"></b> {{ $units->word('depth') }} <button type="button" @click="deeper" aria-label="+ deeper">+</button></p>
+            <p class="deck-row"><span class="field-label">length</span><button type="button" @click="shorter" aria-label="− shorter">−</button><b x-text="openLength"
+                data-length></b> {{ $units->sizeWord() }} <button type="button" @click="longer" aria-label="+ longer">+</button>
+                <span class="field-label">weight</span><button type="button" @click="lighter" aria-label="− lighter">−</button><b x-text="openWeight"></b> {{ $units->weightWord() }} <button
+                    type="button" @click="heavier" aria-label="+ heavier">+</button>
+                <span class="field-label">depth</span><button type="button" @click="shallower" aria-label="− shallower">−</button><b x-text="openDepth"></b> {{ $units->word('depth') }} <button
+                    type="button" @click="deeper" aria-label="+ deeper">+</button></p>
             <p class="deck-row"><button type="button" class="act" @click="closeDetail">Done</button><button type="button" @click="removeOpen">Take it out</button></p>
         </section>
         <section class="deck-change" aria-label="Change">
             <h2>Rods</h2>
             <div class="chips">
-                <template x-for="rod in rods" :key="rod.key"><button type="button" data-log="stint" :data-rod="rod.key" :aria-pressed="rod.pressed" @click="toRod(rod.key)"><i :class="rod.swatch" aria-hidden="true"></i> <span x-text="rod.words"></span></button></template>
+                <template x-for="rod in rods" :key="rod.key"><button type="button" data-log="stint" :data-rod="rod.key" :aria-pressed="rod.pressed" @click="toRod(rod.key)"><i :class="rod.swatch"
+                    aria-hidden="true"></i> <span x-text="rod.words"></span></button></template>
             </div>
             <div x-show="begun" x-cloak>
                 <h2>Spot</h2>
@@ -120,7 +134,8 @@
                             <button type="button" :aria-pressed="isCover('{{ $value }}')" @click="pickCover('{{ $value }}')">{{ App\Show\Word::of($value) }}</button>
                         @endforeach
                     </div></div>
-                    <p class="deck-row"><label class="grow"><span class="field-label">name, if it has one</span><input x-model="hereName" maxlength="80"></label><button type="button" class="act" @click="makeHere" data-here-make>Fish here</button></p>
+                    <p class="deck-row"><label class="grow"><span class="field-label">name, if it has one</span><input x-model="hereName" maxlength="80"></label><button type="button" class="act"
+                        @click="makeHere" data-here-make>Fish here</button></p>
                 </div>
                 @endif
                 @foreach (['cover_part' => 'Part of the cover', 'light' => 'Light here'] as $field => $label)
@@ -133,12 +148,15 @@
                 @if ($trip->drill_seed === null)
                 <details><summary>Something turned, or somebody else casts</summary>
                     <h2>What the day is for</h2>
-                    <div class="chips"><button type="button" @click="toggleBigFish" :aria-pressed="bigFish">One big fish</button><button type="button" @click="togglePractice" :aria-pressed="practice">Practice: one bite is enough</button></div>
+                    <div class="chips"><button type="button" @click="toggleBigFish" :aria-pressed="bigFish">One big fish</button><button type="button" @click="togglePractice"
+                        :aria-pressed="practice">Practice: one bite is enough</button></div>
                     <h2>What changed just now</h2>
                     <div class="chips"><template x-for="one in turns" :key="one.value"><button type="button" data-log="turn" @click="turn(one.value)" x-text="one.words"></button></template></div>
                     <h2>Who casts</h2>
-                    <div class="chips"><template x-for="one in people" :key="one.name"><button type="button" :aria-pressed="one.pressed" @click="who(one.name)" x-text="one.name"></button></template></div>
-                    <p class="deck-row"><label class="grow"><span class="field-label">somebody else in the boat</span><input x-model="newAngler" maxlength="40"></label><button type="button" @click="join">Join</button></p>
+                    <div class="chips"><template x-for="one in people" :key="one.name"><button type="button" :aria-pressed="one.pressed" @click="who(one.name)"
+                        x-text="one.name"></button></template></div>
+                    <p class="deck-row"><label class="grow"><span class="field-label">somebody else in the boat</span><input x-model="newAngler" maxlength="40"></label><button type="button"
+                        @click="join">Join</button></p>
                 </details>
                 @endif
             </div>
@@ -149,7 +167,8 @@
         </section>
         <section class="deck-contacts" aria-label="Contacts" x-show="contacts.length" x-cloak>
             <h2>Contacts <small class="muted">tap for details</small></h2>
-            <div class="chips"><template x-for="one in contacts" :key="one.id"><button type="button" data-contact :aria-expanded="one.id === open" @click="show(one.id)" x-text="one.words"></button></template></div>
+            <div class="chips"><template x-for="one in contacts" :key="one.id"><button type="button" data-contact :aria-expanded="one.id === open" @click="show(one.id)"
+                x-text="one.words"></button></template></div>
         </section>
         <section class="deck-slice" aria-label="The slice" x-effect="drawSlice()" x-ref="slice"></section>
         <section class="deck-ribbon" aria-label="The day" x-effect="drawRibbon()" x-ref="ribbon"></section>
@@ -157,14 +176,17 @@
             <p class="deck-sum" x-text="sum"></p>
             <p class="muted"><span data-queue x-text="inStep"></span>. <span x-text="state ? state.past : ''"></span></p>
             @if ($trip->drill_seed === null)
-                <p class="deck-water">Water as known: <span x-text="state ? state.water : ''"></span>. <a href="{{ route('read', $trip) }}">Changed? Say so.</a> <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'W19') }}">why</a></p>
-                <p class="deck-row"><button type="button" @click="togglePosition" :aria-pressed="positionPressed" x-text="positionWords"></button><button type="button" @click="toggleAwake" :aria-pressed="awakePressed" x-text="awakeWords"></button></p>
+                <p class="deck-water">Water as known: <span x-text="state ? state.water : ''"></span>. <a href="{{ route('read', $trip) }}">Changed? Say so.</a> <a class="rule-tag"
+                    href="{{ App\Show\RuleLink::to($trip, 'W19') }}">why</a></p>
+                <p class="deck-row"><button type="button" @click="togglePosition" :aria-pressed="positionPressed" x-text="positionWords"></button><button type="button" @click="toggleAwake"
+                    :aria-pressed="awakePressed" x-text="awakeWords"></button></p>
             @else
                 <p><a class="act" href="{{ route('drill.end', $trip) }}">End the drill and see the water's secret</a></p>
             @endif
             <p><button type="button" @click="toggleHelp" :aria-expanded="help">Keys (?)</button></p>
             <dl class="keys" x-show="help" x-cloak>
-                @foreach (['c' => 'a cast', 'f' => 'caught', 'l' => 'lost', 'm' => 'missed', 'b' => 'bump', 'o' => 'boil', 'w' => 'follow', 'h' => 'fish on', 'd' => 'details of the last contact', 'n' => 'do the next move', 't' => 'start or stop the cast clock', 'u' => 'undo', '?' => 'this list'] as $key => $does)
+                @foreach (['c' => 'a cast', 'f' => 'caught', 'l' => 'lost', 'm' => 'missed', 'b' => 'bump', 'o' => 'boil', 'w' => 'follow', 'h' => 'fish on', 'd' => 'details of the last contact',
+                    'n' => 'do the next move', 't' => 'start or stop the cast clock', 'u' => 'undo', '?' => 'this list'] as $key => $does)
                     <div><dt><kbd>{{ $key }}</kbd></dt><dd>{{ $does }}</dd></div>
                 @endforeach
             </dl>

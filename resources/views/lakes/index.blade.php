@@ -11,6 +11,7 @@
                 <p>No lake yet. Name one, then take in soundings, a shoreline or your marks.</p>
             @endforelse
         </section>
-        <form method="post" action="{{ route('lakes.open') }}" class="card">@csrf<h2>Another lake</h2><label for="name">Name</label><input id="name" name="name" value="{{ old('name') }}" required maxlength="80"><button type="submit" class="act">Draw it</button></form>
+        <form method="post" action="{{ route('lakes.open') }}" class="card">@csrf<h2>Another lake</h2><label for="name">Name</label><input id="name" name="name" value="{{ old('name') }}" required
+            maxlength="80"><button type="submit" class="act">Draw it</button></form>
     </div>
 @endsection

@@ -21,9 +21,11 @@
                 @if ($found['box'] ?? null)<div><dt>lies at</dt><dd>{{ App\Show\Compass::box(...$found['box']) }}</dd></div>@endif
             </dl>
             @if ($drawing)
-                <svg viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" class="survey" role="img" aria-label="Where the file's places lie, north up; deeper ones are darker." style="max-width: {{ $drawing->width }}px">
+                <svg viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" class="survey" role="img" aria-label="Where the file's places lie, north up; deeper ones are darker."
+                    style="max-width: {{ $drawing->width }}px">
                     <rect width="{{ $drawing->width }}" height="{{ $drawing->height }}" class="survey-ground"/>
-                    @foreach ($drawing->marks as $mark)<circle cx="{{ $mark['x'] }}" cy="{{ $mark['y'] }}" r="{{ $mark['what'] === 'spot' ? 4 : 2 }}" class="survey-{{ $mark['what'] }}" style="opacity: {{ $mark['shade'] }}"/>@endforeach
+                    @foreach ($drawing->marks as $mark)<circle cx="{{ $mark['x'] }}" cy="{{ $mark['y'] }}" r="{{ $mark['what'] === 'spot' ? 4 : 2 }}" class="survey-{{ $mark['what'] }}"
+                        style="opacity: {{ $mark['shade'] }}"/>@endforeach
                 </svg>
             @endif
         </section>
@@ -35,16 +37,25 @@
                 @endforeach
                 @php($asked = array_column($layer->asks(), 'key'))
                 <details @if (! $layer->asks()) open @endif><summary>More of how it is read</summary>
-                    @foreach ([['unit', 'Depths without a unit are in', ['ft' => 'feet', 'm' => 'metres', 'fathom' => 'fathoms']], ['order', 'First of two coordinates', ['lonlat' => 'longitude', 'latlon' => 'latitude']], ['sign', 'Depths are written', ['depth' => 'as depths', 'minus' => 'with a minus under water', 'elevation' => 'as heights of the ground']]] as [$key, $text, $options])
-                        @unless (in_array($key, $asked, true))<label><span class="field-label">{{ $text }}</span><select name="{{ $key }}"><option value="">as found</option>@foreach ($options as $value => $words)<option value="{{ $value }}" @selected(old($key, $said[$key] ?? '') === $value)>{{ $words }}</option>@endforeach</select></label>@endunless
+                    @foreach ([['unit', 'Depths without a unit are in', ['ft' => 'feet', 'm' => 'metres', 'fathom' => 'fathoms']], ['order', 'First of two coordinates', ['lonlat' => 'longitude',
+                        'latlon' => 'latitude']], ['sign', 'Depths are written', ['depth' => 'as depths', 'minus' => 'with a minus under water', 'elevation' => 'as heights of the ground']]] as [$key,
+                        $text, $options])
+                        @unless (in_array($key, $asked, true))<label><span class="field-label">{{ $text }}</span><select name="{{ $key }}"><option
+                            value="">as found</option>@foreach ($options as $value => $words)<option value="{{ $value }}" @selected(old($key, $said[$key] ?? '') ===
+                            $value)>{{ $words }}</option>@endforeach</select></label>@endunless
                     @endforeach
-                    @unless (in_array('surface', $asked, true))<label><span class="field-label">Height of the water, where heights are written</span><input name="surface" inputmode="decimal" value="{{ old('surface', $said['surface'] ?? '') }}"></label>@endunless
-                    <label><span class="field-label">Water stood above the reference when it was sounded, {{ $units->word('depth') }}</span><input name="level" inputmode="decimal" value="{{ old('level', isset($said['levelFt']) ? $units->show('depth', (float) $said['levelFt']) : '') }}"></label>
+                    @unless (in_array('surface', $asked, true))<label><span class="field-label">Height of the water, where heights are written</span><input name="surface" inputmode="decimal"
+                        value="{{ old('surface', $said['surface'] ?? '') }}"></label>@endunless
+                    <label><span class="field-label">Water stood above the reference when it was sounded, {{ $units->word('depth') }}</span><input name="level" inputmode="decimal"
+                        value="{{ old('level', isset($said['levelFt']) ? $units->show('depth', (float) $said['levelFt']) : '') }}"></label>
                 </details>
                 <div class="beside"><button type="submit" name="then" value="take" class="act">Take it in like this</button><button type="submit" name="then" value="look">Look again</button></div>
             </form>
-            <form method="post" action="{{ route('layer.change', [$lake, $layer->id]) }}" class="beside">@csrf @method('patch')<label class="grow"><span class="field-label">Name of the layer</span><input name="name" value="{{ old('name', $layer->name) }}" maxlength="120"></label><button type="submit" name="do" value="name">Name it</button></form>
-            @if ($layer->state !== 'laid')<form method="post" action="{{ route('layer.change', [$lake, $layer->id]) }}">@csrf @method('patch')<button type="submit" name="do" value="drop" class="quiet">Do not take it</button></form>@endif
+            <form method="post" action="{{ route('layer.change', [$lake, $layer->id]) }}" class="beside">@csrf @method('patch')<label class="grow"><span
+                class="field-label">Name of the layer</span><input name="name" value="{{ old('name', $layer->name) }}" maxlength="120"></label><button type="submit" name="do"
+                value="name">Name it</button></form>
+            @if ($layer->state !== 'laid')<form method="post" action="{{ route('layer.change', [$lake, $layer->id]) }}">@csrf @method('patch')<button type="submit" name="do" value="drop"
+                class="quiet">Do not take it</button></form>@endif
         </section>
     </div>
 @endsection

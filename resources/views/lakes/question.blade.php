@@ -2,12 +2,15 @@
 @php($given = old($question->key, $said[$question->key] ?? $question->likely))
 @if ($question->key === 'columns')
     <fieldset><legend>{{ $question->text }}</legend>
-        @foreach (['longitude', 'latitude', 'depth'] as $i => $what)<label><span class="field-label">{{ $what }}</span><select name="columns[]">@foreach ($question->options as $value => $words)<option value="{{ $value }}" @selected((string) (is_array($given) ? $given[$i] ?? '' : array_keys($question->options)[$i] ?? '') === (string) $value)>{{ $words }}</option>@endforeach</select></label>@endforeach
+        @foreach (['longitude', 'latitude', 'depth'] as $i => $what)<label><span class="field-label">{{ $what }}</span><select name="columns[]">@foreach ($question->options as $value => $words)<option
+            value="{{ $value }}" @selected((string) (is_array($given) ? $given[$i] ?? '' :
+            array_keys($question->options)[$i] ?? '') === (string) $value)>{{ $words }}</option>@endforeach</select></label>@endforeach
     </fieldset>
 @elseif ($question->options === [])
     <label><span class="field-label">{{ $question->text }}</span><input name="{{ $question->key }}" inputmode="decimal" value="{{ $given }}"></label>
 @else
     <fieldset><legend>{{ $question->text }}</legend><div class="segments">
-        @foreach ($question->options as $value => $words)<label><input type="radio" name="{{ $question->key }}" value="{{ $value }}" @checked((string) $given === (string) $value) required><span>{{ $words }}</span></label>@endforeach
+        @foreach ($question->options as $value => $words)<label><input type="radio" name="{{ $question->key }}" value="{{ $value }}" @checked((string) $given === (string) $value)
+            required><span>{{ $words }}</span></label>@endforeach
     </div></fieldset>
 @endif

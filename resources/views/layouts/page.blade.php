@@ -19,7 +19,8 @@
         @isset($trip)
             <span class="masthead-day">{{ $trip->name }}</span>
             <nav class="steps" aria-label="The order of the work">
-                @foreach ($trip->drill_seed === null ? ['read' => 'Read', 'choose' => 'Choose', 'where' => 'Where', 'fish' => 'Fish', 'confirm' => 'Confirm'] : ['fish' => 'Fish', 'confirm' => 'Confirm'] as $route => $verb)
+                @foreach ($trip->drill_seed === null ? ['read' => 'Read', 'choose' => 'Choose', 'where' => 'Where', 'fish' => 'Fish', 'confirm' => 'Confirm'] : ['fish' => 'Fish',
+                    'confirm' => 'Confirm'] as $route => $verb)
                     @unless ($loop->first)<span class="arrow" aria-hidden="true">→</span>@endunless
                     <a href="{{ route($route, $trip) }}" @if (request()->routeIs($route)) aria-current="page" @endif>{{ $verb }}</a>
                 @endforeach
@@ -35,7 +36,8 @@
             @endauth
         </div>
     </header>
-    <p class="signal" role="status" x-data="signal" x-show="gone" x-cloak>No signal: this page is as it was at <time data-drawn="{{ now()->toIso8601String() }}" x-text="drawn"></time>. What you log is kept on this device.</p>
+    <p class="signal" role="status" x-data="signal" x-show="gone" x-cloak>No signal: this page is as it was at <time data-drawn="{{ now()->toIso8601String() }}"
+        x-text="drawn"></time>. What you log is kept on this device.</p>
     <main id="main" class="@yield('main-class', 'sheet')">
         @if (session('said') && ! request()->hasHeader('X-Keeps-Page'))
             <p class="said" role="status">{{ session('said') }}</p>

@@ -31,7 +31,8 @@
     <line x1="{{ $draw->x(0) }}" x2="{{ $draw->x($scene->lengthFt) }}" y1="{{ $draw->y(0) }}" y2="{{ $draw->y(0) }}" class="surface"/>
     @foreach ($draw->depthMarks() as $mark)
         <line x1="{{ $draw->x(0) - 5 }}" x2="{{ $draw->x(0) }}" y1="{{ $draw->y($mark) }}" y2="{{ $draw->y($mark) }}" class="scale"/>
-        <text x="{{ $draw->x(0) - 8 }}" y="{{ $draw->y($mark) + 4 }}" text-anchor="end" class="scale-text">{{ $units->show('depth', $mark) == (int) $units->show('depth', $mark) ? (int) $units->show('depth', $mark) : number_format($units->show('depth', $mark), 1) }}</text>
+        <text x="{{ $draw->x(0) - 8 }}" y="{{ $draw->y($mark) + 4 }}" text-anchor="end" class="scale-text">{{ $units->show('depth', $mark) == (int) $units->show('depth', $mark)
+            ? (int) $units->show('depth', $mark) : number_format($units->show('depth', $mark), 1) }}</text>
     @endforeach
     @if ($scene->path)
         <polyline points="{{ $draw->path() }}" class="path-halo"/>
@@ -41,16 +42,21 @@
         @endforeach
     @endif
     <text x="{{ $draw->x(0) }}" y="18" class="word">you</text>
-    <text x="{{ $draw->x($scene->lengthFt) }}" y="18" text-anchor="end" class="word">{{ $scene->parallel ? 'along the edge, ' : ($scene->path ? '' : 'bank, ') }}{{ $units->depth($scene->lengthFt) }} out</text>
-    <text x="{{ $draw->x(0) }}" y="{{ App\Drawing\SliceDrawing::HEIGHT - 22 }}" class="word">{{ $scene->fishStandDeeper() ? 'fish deeper, from '.$units->depth($scene->bandTopFt) : 'fish at '.$units->band($scene->bandTopFt, $scene->bandFloorFt).', move '.$units->depth($scene->reachFt) }}</text>
+    <text x="{{ $draw->x($scene->lengthFt) }}" y="18" text-anchor="end" class="word">{{ $scene->parallel ? 'along the edge, ' : ($scene->path ? ''
+        : 'bank, ') }}{{ $units->depth($scene->lengthFt) }} out</text>
+    <text x="{{ $draw->x(0) }}" y="{{ App\Drawing\SliceDrawing::HEIGHT - 22 }}" class="word">{{ $scene->fishStandDeeper() ? 'fish deeper, from '.$units->depth($scene->bandTopFt)
+        : 'fish at '.$units->band($scene->bandTopFt, $scene->bandFloorFt).', move '.$units->depth($scene->reachFt) }}</text>
     @if ($scene->secondsInZone !== null)
-        <text x="{{ App\Drawing\SliceDrawing::WIDTH - 12 }}" y="{{ App\Drawing\SliceDrawing::HEIGHT - 22 }}" text-anchor="end" class="word strong">{{ App\Show\Units::seconds($scene->secondsInZone) }} in reach</text>
+        <text x="{{ App\Drawing\SliceDrawing::WIDTH - 12 }}" y="{{ App\Drawing\SliceDrawing::HEIGHT - 22 }}" text-anchor="end"
+            class="word strong">{{ App\Show\Units::seconds($scene->secondsInZone) }} in reach</text>
     @elseif ($scene->silhouetteBelowFt < $scene->depthFt)
-        <text x="{{ App\Drawing\SliceDrawing::WIDTH - 12 }}" y="{{ App\Drawing\SliceDrawing::HEIGHT - 22 }}" text-anchor="end" class="word">no color below {{ $units->depth($scene->silhouetteBelowFt) }}</text>
+        <text x="{{ App\Drawing\SliceDrawing::WIDTH - 12 }}" y="{{ App\Drawing\SliceDrawing::HEIGHT - 22 }}" text-anchor="end"
+            class="word">no color below {{ $units->depth($scene->silhouetteBelowFt) }}</text>
     @endif
     <text x="4" y="{{ App\Drawing\SliceDrawing::HEIGHT - 22 }}" class="scale-text">{{ $units->word('depth') }}</text>
     @if ($scene->covers && $draw->covers())
-        <text x="{{ App\Drawing\SliceDrawing::WIDTH - 12 }}" y="{{ App\Drawing\SliceDrawing::HEIGHT - 5 }}" text-anchor="end" class="word">{{ implode(', ', array_column($draw->covers(), 'name')) }}</text>
+        <text x="{{ App\Drawing\SliceDrawing::WIDTH - 12 }}" y="{{ App\Drawing\SliceDrawing::HEIGHT - 5 }}" text-anchor="end" class="word">{{ implode(', ', array_column($draw->covers(),
+            'name')) }}</text>
     @endif
     @if ($scene->path)
         <text x="{{ $draw->x(0) }}" y="{{ App\Drawing\SliceDrawing::HEIGHT - 5 }}" class="word">a tick every {{ max(1, (int) ceil($scene->path->seconds() / 60)) }} s</text>

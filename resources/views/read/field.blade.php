@@ -6,7 +6,8 @@
         <div class="stepper">
             <button type="button" data-step="-{{ $units->metric ? $field->metricStep : $field->step }}" aria-label="{{ $field->label }}: less">−</button>
             @php([$least, $most] = $units->span($field->field))
-            <input id="{{ $id }}" type="number" inputmode="decimal" step="any" min="{{ $least }}" max="{{ $most }}" value="{{ $value }}" placeholder="{{ $assumption ?? '?' }}" data-start="{{ $units->show($field->quantity, $field->start) }}" aria-describedby="{{ $id }}-said">
+            <input id="{{ $id }}" type="number" inputmode="decimal" step="any" min="{{ $least }}" max="{{ $most }}" value="{{ $value }}" placeholder="{{ $assumption ?? '?' }}"
+                data-start="{{ $units->show($field->quantity, $field->start) }}" aria-describedby="{{ $id }}-said">
             <span class="unit">{{ $units->word($field->quantity) }}</span>
             <button type="button" data-step="{{ $units->metric ? $field->metricStep : $field->step }}" aria-label="{{ $field->label }}: more">+</button>
             <button type="button" class="quiet" data-clear aria-label="{{ $field->label }}: unknown">unknown</button>

@@ -1,6 +1,7 @@
 @php($stand = $reading->stand)
 <div class="read-picture">
-@include('partials.slice', ['key' => 'water', 'title' => 'The water from you to the bank: fish at '.$units->band($stand->shallowFt, $stand->deepFt).', '.$stand->column->words().', '.$stand->tightness->words().' to cover.'])
+@include('partials.slice', ['key' => 'water', 'title' => 'The water from you to the bank: fish at '.$units->band($stand->shallowFt,
+    $stand->deepFt).', '.$stand->column->words().', '.$stand->tightness->words().' to cover.'])
 </div>
 <div class="read-figures">
 @if ($reading->leave)
@@ -14,7 +15,8 @@
     <div><dt>they move</dt><dd>{{ $units->depth($reading->strikeRadiusFt()) }}, {{ $units->depth($reading->strikeRadiusFt(true)) }} for a loud lure</dd></div>
     <div><dt>they see</dt><dd>{{ $units->depth($reading->seenFromFt()) }}</dd></div>
 </dl>
-<p class="look-for"><b>Look for</b> {{ implode(', ', array_map(fn ($s) => $s->words(), array_slice($stand->structures, 0, 4))) }} with {{ implode(', ', array_map(fn ($c) => $c->value === 'none' ? 'open bottom' : $c->words(), array_slice($stand->covers, 0, 4))) }}.</p>
+<p class="look-for"><b>Look for</b> {{ implode(', ', array_map(fn ($s) => $s->words(), array_slice($stand->structures, 0, 4))) }} with {{ implode(', ', array_map(fn ($c) => $c->value === 'none'
+    ? 'open bottom' : $c->words(), array_slice($stand->covers, 0, 4))) }}.</p>
 </div>
 <div class="read-because">
 <p><a href="{{ route('sections', $trip) }}">Compare sections of the lake</a> · <a href="{{ route('boat', $trip) }}">The boat's instruments</a></p>
@@ -31,7 +33,8 @@
         @foreach ($reading->mood->parts as $part)
             <tr><td>{{ $units->say($part->text) }}</td><td class="num">{{ sprintf('%+.2f', $part->value) }}</td></tr>
         @endforeach
-        <tr><th scope="row">together <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'F12') }}">because F12</a></th><td class="num">{{ sprintf('%+.2f', $reading->mood->value) }}</td></tr>
+        <tr><th scope="row">together <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'F12') }}">because F12</a></th><td class="num">{{ sprintf('%+.2f',
+            $reading->mood->value) }}</td></tr>
     </table>
 </details>
 @if ($reading->day->assumed)

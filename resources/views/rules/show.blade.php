@@ -14,7 +14,9 @@
         @if ($firing->sayings)
             <ul class="because">@foreach (array_slice($firing->sayings, 0, 12) as $saying)<li>{{ $units->say($saying) }}</li>@endforeach</ul>
             @if (count($firing->sayings) > 12)<p class="muted">and {{ count($firing->sayings) - 12 }} more like these.</p>@endif
-            <p><b>Because you said</b> {{ $firing->inputs === [] ? 'nothing of it: it rests on what was assumed.' : implode(', ', array_map(fn ($path) => lcfirst(App\Day\FieldSheet::field($path)->label ?? str_replace(['.', '_'], ' ', $path)), $firing->inputs)).'.' }} <span class="muted">Found by taking each input away in turn.</span></p>
+            <p><b>Because you said</b> {{ $firing->inputs === [] ? 'nothing of it: it rests on what was assumed.' : implode(', ',
+                array_map(fn ($path) => lcfirst(App\Day\FieldSheet::field($path)->label ?? str_replace(['.', '_'], ' ', $path)), $firing->inputs)).'.' }} <span
+                class="muted">Found by taking each input away in turn.</span></p>
         @else
             <p>It has nothing to say on this water.</p>
         @endif

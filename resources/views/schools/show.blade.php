@@ -2,7 +2,8 @@
 @section('title', 'Schools')
 @section('content')
     <h1>What each school would do on this water</h1>
-    <p>Practitioners disagree in places. Here each school is given today's water; shown is where they part. Choose yours in the <a href="{{ route('settings') }}">settings</a>. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'SCHOOLS') }}">because SCHOOLS</a></p>
+    <p>Practitioners disagree in places. Here each school is given today's water; shown is where they part. Choose yours in the <a href="{{ route('settings') }}">settings</a>. <a class="rule-tag"
+        href="{{ App\Show\RuleLink::to($trip ?? null, 'SCHOOLS') }}">because SCHOOLS</a></p>
     @foreach ($compared as $key => $views)
         <section>
             <h2>{{ $units->say(OldEddy\Day\Schools\Schools::about($key)) }}</h2>
@@ -11,7 +12,8 @@
             @else
                 <div class="wide">
                 <table class="log">
-                    <thead><tr><th scope="col">on</th>@foreach ($views as $view)<th scope="col">{{ str_replace('_', ' ', $view->school) }}@if ($view->speaks) <span class="muted">speaks today</span>@endif</th>@endforeach</tr></thead>
+                    <thead><tr><th scope="col">on</th>@foreach ($views as $view)<th scope="col">{{ str_replace('_', ' ', $view->school) }}@if ($view->speaks) <span
+                        class="muted">speaks today</span>@endif</th>@endforeach</tr></thead>
                     <tbody>
                         @foreach ($views[0]->differs as $subject)
                             <tr><th scope="row">{{ $subject }}</th>@foreach ($views as $view)<td>{{ $units->say($view->advice[$subject]) }}</td>@endforeach</tr>

@@ -17,7 +17,8 @@
         </fieldset>
         <fieldset class="group">
             <legend>Your own days</legend>
-            <label class="check"><input type="checkbox" name="own_success" value="1" @checked(old('own_success', $user->own_success))> what they gave on a lure in water like today's moves the lineup <a class="rule-tag" href="{{ route('rule', 'M24') }}">because M24</a></label>
+            <label class="check"><input type="checkbox" name="own_success" value="1" @checked(old('own_success',
+                $user->own_success))> what they gave on a lure in water like today's moves the lineup <a class="rule-tag" href="{{ route('rule', 'M24') }}">because M24</a></label>
         </fieldset>
         <fieldset class="group">
             <legend>Schools</legend>

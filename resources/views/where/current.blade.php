@@ -11,4 +11,8 @@
     <text x="-120" y="-100">N ↑</text>
 </svg>
 <p class="muted">Dotted: the cast. Red: the way the current sweeps the lure.</p>
-<p>{{ $units->say($place->text) }} Stand {{ $place->side }}; cast toward {{ round($place->castTowardDeg()) }}°, the sweep goes toward {{ round($place->sweepTowardDeg()) }}°; about {{ $units->weight($place->weightOz) }}.@unless ($chosen->flowSaid) The current is taken to run along the bank: <a href="{{ route('lake', $chosen->spot->lake_id) }}">say where it flows</a>.@endunless <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'S8') }}">because S8</a> <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'D4') }}">because D4</a></p>
+<p>{{ $units->say($place->text) }} Stand {{ $place->side }}; cast toward {{ round($place->castTowardDeg()) }}°, 
+    the sweep goes toward {{ round($place->sweepTowardDeg()) }}°; about {{ $units->weight($place->weightOz) }}.
+    @unless ($chosen->flowSaid) The current is taken to run along the bank: <a
+    href="{{ route('lake', $chosen->spot->lake_id) }}">say where it flows</a>.@endunless <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'S8') }}">because S8</a> <a class="rule-tag"
+    href="{{ App\Show\RuleLink::to($trip, 'D4') }}">because D4</a></p>

@@ -5,8 +5,10 @@
     @foreach ($lake->shoreline ?? [] as $ring)<polygon points="{{ $plan->ring($ring) }}" class="plan-shore"/>@endforeach
     @foreach ($shades ?? [] as $shade)<polygon points="{{ $shade }}" class="plan-shade"/>@endforeach
     @foreach ($lake->tracks ?? [] as $track)<polyline points="{{ $plan->line(array_map(array_reverse(...), $track)) }}" class="plan-track"/>@endforeach
-    @foreach ($lake->sections ?? [] as $section)<text x="{{ $plan->x($section['lon']) }}" y="{{ $plan->y($section['lat']) }}" class="plan-section">{{ $section['name'] }}{{ isset($temps[$section['name']]) ? ', '.$temps[$section['name']] : '' }}</text>@endforeach
-    @if ($lake->ramp_lat !== null)<g class="plan-spot" transform="translate({{ $plan->x($lake->ramp_lon) }} {{ $plan->y($lake->ramp_lat) }})"><circle r="9"/><text x="14" y="5" class="plan-name">ramp</text></g>@endif
+    @foreach ($lake->sections ?? [] as $section)<text x="{{ $plan->x($section['lon']) }}" y="{{ $plan->y($section['lat']) }}"
+        class="plan-section">{{ $section['name'] }}{{ isset($temps[$section['name']]) ? ', '.$temps[$section['name']] : '' }}</text>@endforeach
+    @if ($lake->ramp_lat !== null)<g class="plan-spot" transform="translate({{ $plan->x($lake->ramp_lon) }} {{ $plan->y($lake->ramp_lat) }})"><circle r="9"/><text x="14" y="5"
+        class="plan-name">ramp</text></g>@endif
     @if ($line ?? [])<polyline points="{{ $plan->line($line) }}" class="plan-route"/>@endif
     @foreach ($marks as $mark)
         <g class="plan-spot {{ $mark['class'] }}" data-rank="{{ $mark['rank'] ?? $loop->index }}" transform="translate({{ $plan->x($mark['lon']) }} {{ $plan->y($mark['lat']) }})">
@@ -20,5 +22,6 @@
     @endforeach
 </svg>
 <script type="application/json">@json($depths)</script>
-@isset($caption)<figcaption><button type="button" @click="closer" aria-label="+ closer">+</button><button type="button" @click="farther" aria-label="− farther">−</button> <span>{{ $caption }}</span></figcaption>@endisset
+@isset($caption)<figcaption><button type="button" @click="closer" aria-label="+ closer">+</button><button type="button" @click="farther"
+    aria-label="− farther">−</button> <span>{{ $caption }}</span></figcaption>@endisset
 </figure>

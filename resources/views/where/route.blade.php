@@ -3,11 +3,15 @@
     <h2>The day's route</h2>
     @if ($trip->route)
         @if ($trip->route['note'] ?? null)<p class="trouble">{{ $trip->route['note'] }}</p>@endif
-        <ol class="route">@foreach ($legs as $stop)<li>{{ $clock($stop['at']) }}–{{ $clock($stop['to']) }} <b>{{ $stop['name'] }}</b> <span class="muted">{{ App\Waters\DayRoute::underWay($stop['run_min'], $asked, $units) }}@if (($asked['fuel_per_hour'] ?? null)), fuel {{ $stop['fuel'] }}@endif</span></li>@endforeach</ol>
-        <p>Back by {{ $clock($trip->route['end']) }}, {{ App\Waters\DayRoute::underWay($trip->route['home_min'], $asked, $units) }}.@if (($asked['fuel_per_hour'] ?? null)) Fuel for the day: {{ $trip->route['fuel'] }}.@endif <a href="{{ route('where.sheet', $trip) }}">On one page, with the rack</a></p>
-        <form method="post" action="{{ route('where.again', $trip) }}" class="beside">@csrf<button type="submit">From now on, anew</button> <span class="muted">from this minute and this place, without what was fished</span></form>
+        <ol class="route">@foreach ($legs as $stop)<li>{{ $clock($stop['at']) }}–{{ $clock($stop['to']) }} <b>{{ $stop['name'] }}</b> <span
+            class="muted">{{ App\Waters\DayRoute::underWay($stop['run_min'], $asked, $units) }}@if (($asked['fuel_per_hour'] ?? null)), fuel {{ $stop['fuel'] }}@endif</span></li>@endforeach</ol>
+        <p>Back by {{ $clock($trip->route['end']) }}, {{ App\Waters\DayRoute::underWay($trip->route['home_min'], $asked,
+            $units) }}.@if (($asked['fuel_per_hour'] ?? null)) Fuel for the day: {{ $trip->route['fuel'] }}.@endif <a href="{{ route('where.sheet', $trip) }}">On one page, with the rack</a></p>
+        <form method="post" action="{{ route('where.again', $trip) }}" class="beside">@csrf<button type="submit">From now on, anew</button> <span
+            class="muted">from this minute and this place, without what was fished</span></form>
     @endif
-    @if ($spots->count() > App\Waters\DayOnLake::CLOSELY)<p class="muted">A route chooses among the {{ App\Waters\DayOnLake::CLOSELY }} spots of {{ $spots->count() }} that promise most today, and those that must be on it.</p>@endif
+    @if ($spots->count() > App\Waters\DayOnLake::CLOSELY)<p
+        class="muted">A route chooses among the {{ App\Waters\DayOnLake::CLOSELY }} spots of {{ $spots->count() }} that promise most today, and those that must be on it.</p>@endif
     <details @if ($errors->any()) open @endif><summary>{{ $trip->route ? 'Wish otherwise' : 'Plan it' }}</summary>
     <form method="post" action="{{ route('where.route', $trip) }}" class="entry-form">
         @csrf
@@ -16,12 +20,14 @@
         <label><span class="field-label">minutes a stop</span><input name="minutes" inputmode="decimal" value="{{ old('minutes', $asked['minutes']) }}" required></label>
         <label><span class="field-label">boat, {{ $units->word('speed') }}</span><input name="speed" inputmode="decimal" value="{{ old('speed', $speed($asked['speed_mph'])) }}" required></label>
         <label><span class="field-label">fuel an hour, if you like</span><input name="fuel_per_hour" inputmode="decimal" value="{{ old('fuel_per_hour', $asked['fuel_per_hour'] ?? '') }}"></label>
-        <label><span class="field-label">start at</span><select name="start"><option value="">{{ $lake->ramp_lat === null ? 'the first spot' : 'the ramp' }}</option>@foreach ($wishes as $s)<option value="{{ $s->id }}" @selected((int) old('start', $asked['start'] ?? 0) === $s->id)>{{ $s->name }}</option>@endforeach</select></label>
+        <label><span class="field-label">start at</span><select name="start"><option value="">{{ $lake->ramp_lat === null ? 'the first spot' : 'the ramp' }}</option>@foreach ($wishes as $s)<option
+            value="{{ $s->id }}" @selected((int) old('start', $asked['start'] ?? 0) === $s->id)>{{ $s->name }}</option>@endforeach</select></label>
         <details class="wide-cell" @if ($asked['locked'] || $asked['forbidden'] || old('wish')) open @endif><summary>Spots that must be on it, or must not</summary>
             <div class="entry-form">
             @foreach ($wishes as $s)
                 @php($wish = old("wish.{$s->id}", App\Waters\DayRoute::wish($s->id, $asked)))
-                <label><span class="field-label">{{ $s->name }}</span><select name="wish[{{ $s->id }}]">@foreach (['may' => 'as it suits', 'must' => 'must be on it', 'out' => 'leave it out'] as $value => $words)<option value="{{ $value }}" @selected($wish === $value)>{{ $words }}</option>@endforeach</select></label>
+                <label><span class="field-label">{{ $s->name }}</span><select name="wish[{{ $s->id }}]">@foreach (['may' => 'as it suits', 'must' => 'must be on it',
+                    'out' => 'leave it out'] as $value => $words)<option value="{{ $value }}" @selected($wish === $value)>{{ $words }}</option>@endforeach</select></label>
             @endforeach
             </div>
         </details>

@@ -13,7 +13,8 @@
                     @foreach ($stops as $stop)
                         @php($spot = $spots[$stop['spot']] ?? null)
                         @php($depth = $spot?->place()->depthAt($rise))
-                        <tr><td>{{ $clock($stop['at']) }}</td><td>{{ $clock($stop['to']) }}</td><td>{{ $loop->iteration }} {{ $stop['name'] }}</td><td>{{ App\Show\Word::of($spot?->structure ?? '') }}{{ $depth === null ? '' : ', '.$units->band(...$depth) }}</td><td class="num">{{ $stop['run_min'] }} min</td></tr>
+                        <tr><td>{{ $clock($stop['at']) }}</td><td>{{ $clock($stop['to']) }}</td><td>{{ $loop->iteration }} {{ $stop['name'] }}</td><td>{{ App\Show\Word::of($spot?->structure ?? '') }}{{ $depth === null
+                            ? '' : ', '.$units->band(...$depth) }}</td><td class="num">{{ $stop['run_min'] }} min</td></tr>
                     @endforeach
                 </table>
                 <p>Back by {{ $clock($route['end']) }}.@if ($route['asked']['fuel_per_hour'] ?? null) Fuel {{ $route['fuel'] }}.@endif</p>
@@ -25,11 +26,16 @@
             @include('partials.hours')
             @include('partials.ribbon', ['key' => 'sheet'])
         @if ($plan && $stops)
-            @include('where.plan', ['title' => 'The route on the water', 'depths' => $plan->depths($rise), 'marks' => array_values(array_filter(array_map(fn ($stop, $i) => isset($spots[$stop['spot']]) ? ['name' => $stop['name'], 'lat' => $spots[$stop['spot']]->lat, 'lon' => $spots[$stop['spot']]->lon, 'sign' => $i + 1, 'class' => 'best'] : null, $stops, array_keys($stops))))])
+            @include('where.plan', ['title' => 'The route on the water', 'depths' => $plan->depths($rise), 'marks' => array_values(array_filter(array_map(fn ($stop, $i) => isset($spots[$stop['spot']])
+                ? ['name' => $stop['name'], 'lat' => $spots[$stop['spot']]->lat, 'lon' => $spots[$stop['spot']]->lon, 'sign' => $i + 1, 'class' => 'best'] : null, $stops, array_keys($stops))))])
         @endif
             <h2>The rack</h2>
             <table class="log"><thead><tr><th scope="col">lure</th><th scope="col">color</th><th scope="col">depth</th><th scope="col">retrieve</th></tr></thead>
-                @forelse ($rack as $rod)<tr><td>{{ App\Show\Word::of($rod->lure) }}</td><td>{{ App\Show\Word::of($rod->color) }}</td><td>{{ $units->depth($rod->depth_ft) }}</td><td>{{ App\Show\Word::of($rod->retrieve) }}</td></tr>@empty<tr><td colspan="4">Nothing is rigged yet.</td></tr>@endforelse
+                @forelse ($rack as $rod)
+                    <tr><td>{{ App\Show\Word::of($rod->lure) }}</td><td>{{ App\Show\Word::of($rod->color) }}</td><td>{{ $units->depth($rod->depth_ft) }}</td><td>{{ App\Show\Word::of($rod->retrieve) }}</td></tr>
+                @empty
+                    <tr><td
+                    colspan="4">Nothing is rigged yet.</td></tr>@endforelse
             </table>
         </section>
     </div>

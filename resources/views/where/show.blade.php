@@ -5,14 +5,17 @@
     @php($clock = App\Show\Clock::of(...))
     <div class="rack-head"><h1>Where, at {{ $clock($minute) }}</h1>
         <nav class="hours" aria-label="Hour of the day">
-            @foreach (range(6, 20, 2) as $hour)<a href="{{ route('where', ['trip' => $trip, 'minute' => $hour * 60, ...($chosen ? ['spot' => $chosen->spot->id] : [])]) }}" @if (intdiv($minute, 60) === $hour) aria-current="true" @endif>{{ $hour }}</a>@endforeach
+            @foreach (range(6, 20, 2) as $hour)<a href="{{ route('where', ['trip' => $trip, 'minute' => $hour * 60, ...($chosen ? ['spot' => $chosen->spot->id] : [])]) }}" @if (intdiv($minute,
+                60) === $hour) aria-current="true" @endif>{{ $hour }}</a>@endforeach
         </nav>
         <a href="{{ route('lake', $lake) }}">{{ $lake->name }}</a>
     </div>
     @include('partials.errors')
-    @if ($dry)<p class="notice">Dry at today's level: {{ implode(', ', array_map(fn ($s) => $s->name, array_slice($dry, 0, 12))) }}{{ count($dry) > 12 ? ' and '.(count($dry) - 12).' more' : '' }}. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'W12') }}">because W12</a></p>@endif
+    @if ($dry)<p class="notice">Dry at today's level: {{ implode(', ', array_map(fn ($s) => $s->name, array_slice($dry, 0, 12))) }}{{ count($dry) > 12 ? ' and '.(count($dry) - 12).' more' : '' }}. <a
+        class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'W12') }}">because W12</a></p>@endif
     @if ($ranked === [] && ! $dry)
-        <p>No spot is marked on this lake. <a href="{{ route('lake', $lake) }}">Mark five to ten of them</a> from the plan and from memory. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'S1') }}">because S1</a></p>
+        <p>No spot is marked on this lake. <a href="{{ route('lake', $lake) }}">Mark five to ten of them</a> from the plan and from memory. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip,
+            'S1') }}">because S1</a></p>
     @endif
     <div class="where-two">
         <div>
@@ -21,7 +24,9 @@
             @php($marks = App\Drawing\WhereDrawing::marks($drawn, $ranked, $chosen, $trip, $minute))
             @php($temps = App\Drawing\WhereDrawing::temperatures($trip, $units))
             @php($level = App\Drawing\WhereDrawing::level($day, $units))
-            @include('where.plan', ['title' => "Water plan of {$lake->name}: spots numbered by their fit at {$clock($minute)}.", 'depths' => $plan->depths($day->riseFt()), 'shades' => $drawing->shades($drawn), 'arrows' => $drawing->arrows(), 'caption' => "depth lines at {$units->depth(2)}, {$units->depth(5)}, {$units->depth(10)} …; {$level}; dark strips: shade now; drag, pinch or arrow keys, + and −, 0 for all"])
+            @include('where.plan', ['title' => "Water plan of {$lake->name}: spots numbered by their fit at {$clock($minute)}.", 'depths' => $plan->depths($day->riseFt()),
+                'shades' => $drawing->shades($drawn), 'arrows' => $drawing->arrows(),
+                'caption' => "depth lines at {$units->depth(2)}, {$units->depth(5)}, {$units->depth(10)} …; {$level}; dark strips: shade now; drag, pinch or arrow keys, + and −, 0 for all"])
         @else
             <p>The depths of this lake are not known: <a href="{{ route('lake', $lake) }}">take in soundings</a>. Spots are ranked by what is known of them.</p>
         @endif
@@ -39,14 +44,22 @@
                     @php($s = $spots[$r->place->name])
                     @php($best = $byHour->best($s->name, $hours[0], $hours[count($hours) - 1]))
                     @php($depth = $r->place->depthAt($day->riseFt()))
-                    <li><details @if ($loop->first && ! $chosen) open @endif><summary><span><b>{{ $r->place->name }}</b> <span class="muted">{{ App\Show\Word::of($s->structure ?? 'spot') }}{{ $depth === null ? '' : ', '.$units->band(...$depth) }}{{ $best === null ? '' : ($best[0] === $best[1] ? ", best at {$best[0]}" : ", best {$best[0]}–{$best[1]}") }}</span></span>
+                    <li><details @if ($loop->first && ! $chosen) open @endif><summary><span><b>{{ $r->place->name }}</b> <span
+                        class="muted">{{ App\Show\Word::of($s->structure ?? 'spot') }}{{ $depth === null ? '' : ', '.$units->band(...$depth) }}{{ $best === null ? '' : ($best[0] === $best[1]
+                        ? ", best at {$best[0]}" : ", best {$best[0]}–{$best[1]}") }}</span></span>
                         @include('where.hours', ['fits' => $byHour->fits[$s->name]]) <span class="line-fit">{{ number_format($r->fit, 2) }}</span></summary>
-                        <ul class="because">@foreach ($r->reasons as $reason)<li>{{ $units->say($reason->text) }} <span class="muted">×{{ number_format($reason->effect, 2) }}</span> <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, $reason->ruleId) }}">because {{ $reason->ruleId }}</a></li>@endforeach</ul>
-                        <form method="post" action="{{ route('where.pick', $trip) }}" class="beside" x-data="keeps" @submit="submit" data-trip="{{ $trip->id }}" data-angler="{{ $trip->user_id }}" data-zone="{{ $trip->conditions['timezone'] ?? '' }}" data-entry="{{ json_encode(['kind' => 'pick', 'spot' => $s->name]) }}">@csrf<input type="hidden" name="spot" value="{{ $s->id }}"><input type="hidden" name="minute" value="{{ $minute }}"><button type="submit">Fish this one</button> <a href="{{ route('where', ['trip' => $trip, 'minute' => $minute, 'spot' => $s->id]) }}">Read it</a><span class="muted" role="status" x-text="kept" x-show="kept" x-cloak></span></form>
+                        <ul class="because">@foreach ($r->reasons as $reason)<li>{{ $units->say($reason->text) }} <span class="muted">×{{ number_format($reason->effect, 2) }}</span> <a
+                            class="rule-tag" href="{{ App\Show\RuleLink::to($trip, $reason->ruleId) }}">because {{ $reason->ruleId }}</a></li>@endforeach</ul>
+                        <form method="post" action="{{ route('where.pick', $trip) }}" class="beside" x-data="keeps" @submit="submit" data-trip="{{ $trip->id }}" data-angler="{{ $trip->user_id }}"
+                            data-zone="{{ $trip->conditions['timezone'] ?? '' }}" data-entry="{{ json_encode(['kind' => 'pick', 'spot' => $s->name]) }}">@csrf<input type="hidden" name="spot"
+                            value="{{ $s->id }}"><input type="hidden" name="minute" value="{{ $minute }}"><button type="submit">Fish this one</button> <a href="{{ route('where', ['trip' => $trip,
+                            'minute' => $minute, 'spot' => $s->id]) }}">Read it</a><span class="muted" role="status" x-text="kept" x-show="kept" x-cloak></span></form>
                     </details></li>
                 @endforeach
             </ol>
-            @if ($pages > 1)<nav class="beside" aria-label="Pages of the list">@if ($page > 1)<a href="{{ route('where', ['trip' => $trip, 'minute' => $minute, 'page' => $page - 1]) }}">Better ones</a>@endif <span>page {{ $page }} of {{ $pages }}</span> @if ($page < $pages)<a href="{{ route('where', ['trip' => $trip, 'minute' => $minute, 'page' => $page + 1]) }}">The next</a>@endif</nav>@endif
+            @if ($pages > 1)<nav class="beside" aria-label="Pages of the list">@if ($page > 1)<a href="{{ route('where', ['trip' => $trip, 'minute' => $minute,
+                'page' => $page - 1]) }}">Better ones</a>@endif <span>page {{ $page }} of {{ $pages }}</span> @if ($page < $pages)<a href="{{ route('where', ['trip' => $trip, 'minute' => $minute,
+                'page' => $page + 1]) }}">The next</a>@endif</nav>@endif
         </section>
         </div>
     </div>
