@@ -8,7 +8,10 @@ use Closure;
 use Illuminate\Support\Facades\Cache;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Plan\ByHour;
+use OldEddy\Plan\Flip;
 use OldEddy\Plan\HourPlan;
+use OldEddy\Plan\WhatWouldChange;
+use OldEddy\Reading\Reading;
 
 /** What takes many plans to reckon, kept for a day as it stands: any other conditions are another day. Starting the house forgets it all. */
 final class Kept
@@ -19,6 +22,12 @@ final class Kept
     public static function hours(Settled $day): array
     {
         return self::of('hours', $day, static fn (): array => ByHour::of($day));
+    }
+
+    /** @return list<Flip> what would change the first choice of a day */
+    public static function flips(Reading $reading, string $first): array
+    {
+        return self::of("flips {$first}", $reading->day, static fn (): array => WhatWouldChange::of($reading, $first));
     }
 
     /**

@@ -111,7 +111,10 @@ install_packages() {
         # Pages that are open, or kept on a device, still ask for what they were drawn with.
         find "$ROOT/public/build/assets" -type f -mtime +60 -delete
         # Pressed once, as small as they get, instead of at every request.
-        find "$ROOT/public/build/assets" -type f \( -name '*.js' -o -name '*.css' \) -exec gzip -9 -k -n -f {} +
+        find "$ROOT/public/build/assets" -type f \( -name '*.js' -o -name '*.css' \) -exec gzip -9 -k -n -f {} + -exec node -e '
+            const { readFileSync, writeFileSync } = require("node:fs");
+            const { brotliCompressSync } = require("node:zlib");
+            process.argv.slice(1).forEach((file) => writeFileSync(`${file}.br`, brotliCompressSync(readFileSync(file))));' {} +
         printf %s "$stamp" >"$ROOT/runtime/build.stamp"
     fi
 }

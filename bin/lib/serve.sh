@@ -106,6 +106,12 @@ CONF
 }
 
 write_web_conf() {
+    # Where the web server's module for it is installed, browsers that can are sent the smaller form.
+    local brotli=/usr/lib/nginx/modules/ngx_http_brotli_static_module.so smaller=
+    if [ -e "$brotli" ]; then
+        echo "load_module $brotli;"
+        smaller='brotli_static on;'
+    fi
     cat <<CONF
 worker_processes 1;
 daemon off;
@@ -133,7 +139,7 @@ http {
         error_page 413 /too-large.html;
         location = /too-large.html { internal; }
         location ~ /\. { return 404; }
-        location /build/assets/ { gzip_static on; add_header Cache-Control "public, max-age=31536000, immutable"; }
+        location /build/assets/ { gzip_static on; $smaller add_header Cache-Control "public, max-age=31536000, immutable"; }
         location / { try_files \$uri @app; }
         location @app {
             include /etc/nginx/fastcgi_params;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use OldEddy\Day\Schools\Schools;
+use OldEddy\Log\Evidence\TargetClock;
 use OldEddy\Where\Places\OwnRecord;
 use OldEddy\Where\Route\Comeback;
 use OldEddy\Where\Route\Router;
@@ -58,6 +60,20 @@ final class ComebackTest extends TestCase
         self::assertContains(0, $order);
         self::assertContains(1, $order);
         self::assertLessThan(array_search(1, $order, true), array_search(0, $order, true), 'the first visit, then back');
+    }
+
+    /** M14: the minutes of a stop follow one's own clock of bites, within the tempos of the trade. */
+    public function test_a_stop_is_as_long_as_ones_own_bites_ask_for(): void
+    {
+        $early = TargetClock::of([1 => 60, 2 => 40, 4 => 20], [30 => 100]);
+        $late = TargetClock::of([15 => 40, 18 => 40, 25 => 30, 3 => 5], [30 => 100]);
+        self::assertLessThan(Stop::minutesBy(new Schools, $late), Stop::minutesBy(new Schools, $early));
+        foreach ([$early, $late, TargetClock::of([], [])] as $clock) {
+            $minutes = Stop::minutesBy(new Schools, $clock);
+            self::assertTrue($minutes >= 10 && $minutes <= 25 && $minutes % 5 === 0, (string) $minutes);
+            self::assertSame(10, Stop::minutesBy(new Schools(['tempo' => 'cover_water']), $clock), 'who moves on moves on');
+        }
+        self::assertEqualsWithDelta(15, Stop::minutesBy(new Schools, TargetClock::of([], [])), 5, 'without a past about what is usual');
     }
 
     private function stop(): Stop

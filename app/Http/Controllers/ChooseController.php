@@ -22,7 +22,6 @@ use OldEddy\Choice\Path\CastAngle;
 use OldEddy\Log\Next\Presentation;
 use OldEddy\Pictures\Slice\Scene;
 use OldEddy\Pictures\Slice\Strip;
-use OldEddy\Plan\WhatWouldChange;
 
 final class ChooseController
 {
@@ -43,7 +42,7 @@ final class ChooseController
             'across' => Setup::of($chosen->lure, $plan->reading, new Wish(CastAngle::Crossing))->secondsInZone(),
             'strip' => Strip::of($chosen->setup()),
             'split' => Split::between($plan->lineup),
-            'flips' => WhatWouldChange::of($plan->reading, $plan->lineup[0]->lure->key),
+            'flips' => Kept::flips($plan->reading, $plan->lineup[0]->lure->key),
             'hours' => Kept::hours($plan->reading->day),
         ]);
     }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Day\Kept;
 use App\Day\StateOfDay;
 use App\Drawing\PlanDrawing;
+use App\Log\OwnTargets;
 use App\Models\LakeSpot;
 use App\Models\Trip;
 use App\Show\Clock;
@@ -71,7 +72,7 @@ final class WhereController
             'line' => $trip->route['line'] ?? [],
             'ribbon' => DayRibbon::of($day->day, planned: DayRoute::ribbon($stops), shades: $day->shades($shown)),
             'asked' => $trip->route['asked'] ?? [
-                'from' => 420, 'to' => 900, 'minutes' => Stop::minutesBy($trip->user->schools()), 'speed_mph' => 20, 'locked' => [],
+                'from' => 420, 'to' => 900, 'minutes' => Stop::minutesBy($trip->user->schools(), OwnTargets::clock($trip->user)), 'speed_mph' => 20, 'locked' => [],
                 'forbidden' => [],
             ],
             'speed' => static fn (float $mph): string => (string) round($units->show('speed', $mph), 1),
