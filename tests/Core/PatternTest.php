@@ -13,6 +13,7 @@ use OldEddy\Log\Evidence\Evidence;
 use OldEddy\Log\Evidence\LevelEvidence;
 use OldEddy\Log\Evidence\Pattern;
 use OldEddy\Log\Evidence\Stint;
+use OldEddy\Log\Evidence\Stood;
 use OldEddy\Log\Evidence\Verdict;
 use OldEddy\Log\Next\Action;
 use OldEddy\Log\Next\Move;
@@ -85,10 +86,10 @@ final class PatternTest extends TestCase
             $at('10:00', 'reeds', 'C', 30, []), $at('11:00', 'reeds', 'D', 30, []),
         ];
         $early = DaySummary::of(Evidence::weigh(array_slice($stints, 0, 3)));
-        self::assertSame(['reeds', '2026-04-12T09:00'], [$early->held[0]['level']->level, $early->held[0]['since']]);
+        self::assertSame(['reeds', '2026-04-12T09:00'], [$early->held[0]->level->level, $early->held[0]->since]);
         $late = DaySummary::of(Evidence::weigh($stints));
-        $reeds = array_values(array_filter($late->faded, static fn (array $f): bool => $f['level']->level === 'reeds'));
-        self::assertSame(['2026-04-12T09:00', '2026-04-12T11:00'], [$reeds[0]['stood'], $reeds[0]['at']]);
+        $reeds = array_values(array_filter($late->faded, static fn (Stood $f): bool => $f->level->level === 'reeds'));
+        self::assertSame(['2026-04-12T09:00', '2026-04-12T11:00'], [$reeds[0]->since, $reeds[0]->until]);
     }
 
     /** M4: common practice, no source; only shared spots count. */

@@ -8,8 +8,8 @@ namespace OldEddy\Log\Evidence;
 final readonly class DaySummary
 {
     /**
-     * @param  list<array{level: LevelEvidence, since: string}>  $held
-     * @param  list<array{level: LevelEvidence, stood: string, at: string}>  $faded
+     * @param  list<Stood>  $held
+     * @param  list<Stood>  $faded
      * @param  list<LevelEvidence>  $rejected
      */
     private function __construct(public array $held, public array $faded, public array $rejected)
@@ -36,12 +36,10 @@ final readonly class DaySummary
         [$held, $faded, $rejected] = [[], [], []];
         foreach ($evidence->levels as $level) {
             match (true) {
-                $level->verdict->stands() => $held[] = ['level' => $level, 'since' => $first($level, $stands)],
-                $level->verdict === Verdict::Faded => $faded[] = [
-                    'level' => $level,
-                    'stood' => $first($level, $stands),
-                    'at' => $first($level, static fn (Verdict $v): bool => $v === Verdict::Faded),
-                ],
+                $level->verdict->stands() => $held[] = new Stood($level, $first($level, $stands)),
+                $level->verdict === Verdict::Faded => $faded[] = new Stood(
+                    $level, $first($level, $stands), $first($level, static fn (Verdict $v): bool => $v === Verdict::Faded),
+                ),
                 $level->verdict === Verdict::Rejected => $rejected[] = $level,
                 default => null,
             };

@@ -22,10 +22,10 @@
             @if ($evidence->stints)
             <h2>{{ $trip->isOpen() ? 'So far' : 'What the day leaves' }}</h2>
             <dl class="figures">
-                <div><dt>held</dt><dd>@forelse ($summary->held as $one){{ $loop->first ? '' : '; ' }}{{ App\Show\Word::of($one['level']->factor) }} {{ $units->level($one['level']->level) }} <span
-                    class="muted">since {{ substr($one['since'], 11, 5) }}</span>@empty nothing @endforelse</dd></div>
-                <div><dt>faded</dt><dd>@forelse ($summary->faded as $one){{ $loop->first ? '' : '; ' }}{{ App\Show\Word::of($one['level']->factor) }} {{ $units->level($one['level']->level) }} <span
-                    class="muted">stood at {{ substr($one['stood'], 11, 5) }}, gone by {{ substr($one['at'], 11, 5) }}</span>@empty nothing @endforelse</dd></div>
+                <div><dt>held</dt><dd>@forelse ($summary->held as $one){{ $loop->first ? '' : '; ' }}{{ App\Show\Word::of($one->level->factor) }} {{ $units->level($one->level->level) }} <span
+                    class="muted">since {{ substr($one->since, 11, 5) }}</span>@empty nothing @endforelse</dd></div>
+                <div><dt>faded</dt><dd>@forelse ($summary->faded as $one){{ $loop->first ? '' : '; ' }}{{ App\Show\Word::of($one->level->factor) }} {{ $units->level($one->level->level) }} <span
+                    class="muted">stood at {{ substr($one->since, 11, 5) }}, gone by {{ substr((string) $one->until, 11, 5) }}</span>@empty nothing @endforelse</dd></div>
                 <div><dt>rejected</dt><dd>{{ implode('; ', array_map(fn ($l) => App\Show\Word::of($l->factor).' '.$units->level($l->level), $summary->rejected)) ?: 'nothing' }}</dd></div>
                 <div><dt>hardly tried</dt><dd>@forelse (array_slice($neverTried, 0, 6) as $one){{ $loop->first ? '' : '; ' }}{{ $one->factor }} {{ $units->level($one->level) }} <span
                     class="muted">best with {{ round(100 * $one->chance) }} %</span>@empty nothing the plan named @endforelse</dd></div>
