@@ -22,7 +22,7 @@ final class EffectsTest extends TestCase
             $this->of('reeds', 'hollow_frog', 400, 64), $this->of('reeds', 'spinnerbait', 100, 16), $this->of('wood', 'hollow_frog', 100, 4),
             $this->of('wood', 'spinnerbait', 400, 16),
         ];
-        $effects = Effects::in(Evidence::weigh($log));
+        $effects = self::effects($log);
         $frog = $effects->rate(['lure' => 'hollow_frog'])->mean() / $effects->rate(['lure' => 'spinnerbait'])->mean();
         $reeds = $effects->rate(['cover' => 'reeds'])->mean() / $effects->rate(['cover' => 'wood'])->mean();
         self::assertGreaterThan(3.0, $reeds, 'drawn towards the day, as partial pooling must');
@@ -40,8 +40,8 @@ final class EffectsTest extends TestCase
     public function test_few_casts_say_little_and_unknown_levels_nothing(): void
     {
         $rest = $this->of('wood', 'spinnerbait', 200, 5);
-        $few = Effects::in(Evidence::weigh([$rest, $this->of('reeds', 'spinnerbait', 5, 2)]));
-        $many = Effects::in(Evidence::weigh([$rest, $this->of('reeds', 'spinnerbait', 100, 40)]));
+        $few = self::effects([$rest, $this->of('reeds', 'spinnerbait', 5, 2)]);
+        $many = self::effects([$rest, $this->of('reeds', 'spinnerbait', 100, 40)]);
         $ratio = static fn (Effects $e): float => $e->rate(['cover' => 'reeds'])->mean() / $e->perCast;
         self::assertGreaterThan(1.0, $ratio($few));
         self::assertGreaterThan($ratio($few) * 1.5, $ratio($many), 'the same rate, better known');
@@ -51,7 +51,7 @@ final class EffectsTest extends TestCase
 
     public function test_without_a_log_the_prior_speaks(): void
     {
-        self::assertEqualsWithDelta(1 / 40, Effects::in(Evidence::weigh([]))->rate(['cover' => 'reeds'])->mean(), 1e-12);
+        self::assertEqualsWithDelta(1 / 40, self::effects([])->rate(['cover' => 'reeds'])->mean(), 1e-12);
     }
 
     /** R15, common practice: crawl and slow roll are slow, burning is fast; the rests count. */
@@ -71,5 +71,17 @@ final class EffectsTest extends TestCase
     private function of(string $cover, string $lure, int $casts, int $contacts, ?string $retrieve = null): Stint
     {
         return $this->stint(['cover' => $cover, 'lure' => $lure, 'retrieve' => $retrieve], $casts, array_fill(0, $contacts, 'caught'), null, 1);
+    }
+
+    /**
+     * The effects in stints whose casts all count, as a day's evidence weighs them.
+     *
+     * @param  list<Stint>  $stints
+     */
+    private static function effects(array $stints): Effects
+    {
+        $evidence = Evidence::weigh($stints);
+
+        return Effects::of($evidence->stints, $evidence->freshness, $evidence->prior, array_map(static fn (Stint $s): float => $s->casts, $evidence->stints));
     }
 }

@@ -52,17 +52,7 @@ final class Fields
      */
     public function objects(string $key, int $most): array
     {
-        $value = $this->take($key) ?? [];
-        if (! is_array($value) || ! array_is_list($value)) {
-            $this->problem($key, 'must be a list.');
-
-            return [];
-        }
-        if (count($value) > $most) {
-            $this->problem($key, "may hold at most {$most} entries.");
-
-            return [];
-        }
+        $value = $this->listOf($key, $most);
         $found = [];
         foreach ($value as $i => $item) {
             if (is_array($item) && ($item === [] || ! array_is_list($item))) {
@@ -204,22 +194,30 @@ final class Fields
      */
     public function each(string $key, int $most, callable $read): array
     {
-        $value = $this->take($key) ?? [];
-        if (! is_array($value) || ! array_is_list($value)) {
-            $this->problem($key, 'must be a list.');
-
-            return [];
-        }
-        if (count($value) > $most) {
-            $this->problem($key, "may hold at most {$most} entries.");
-
-            return [];
-        }
+        $value = $this->listOf($key, $most);
         $list = new self($value, $this->prefix.$key.'.', $this->parent ?? $this);
 
         $read = array_map(static fn (int $i): mixed => $read($list, (string) $i), array_keys($value));
 
         return array_values(array_filter($read, static fn (mixed $v): bool => $v !== null));
+    }
+
+    /** @return list<mixed> the values of a list as they stand; none where it is none, with the problem noted */
+    private function listOf(string $key, int $most): array
+    {
+        $value = $this->take($key) ?? [];
+        $problem = match (true) {
+            ! is_array($value) || ! array_is_list($value) => 'must be a list.',
+            count($value) > $most => "may hold at most {$most} entries.",
+            default => null,
+        };
+        if ($problem !== null) {
+            $this->problem($key, $problem);
+
+            return [];
+        }
+
+        return $value;
     }
 
     /** A value as it stands, for readers with rules of their own. */

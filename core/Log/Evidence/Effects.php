@@ -28,12 +28,6 @@ final readonly class Effects
     {
     }
 
-    /** The effects in a day's evidence. */
-    public static function in(Evidence $evidence): self
-    {
-        return self::of($evidence->stints, $evidence->freshness, $evidence->prior, array_map(static fn (Stint $s): float => $s->casts, $evidence->stints));
-    }
-
     /**
      * The effects in stints.
      *
