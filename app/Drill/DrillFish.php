@@ -7,10 +7,13 @@ namespace App\Drill;
 use App\Models\Contact;
 use App\Models\Stint;
 use App\Models\Trip;
+use Closure;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Str;
 use OldEddy\Drill\Casting;
 use OldEddy\Drill\DrillWater;
 use OldEddy\Drill\HiddenDay;
+use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Log\Evidence\Limits;
 use OldEddy\Log\Evidence\Stint as LoggedStint;
 use OldEddy\Log\Next\Choices;
@@ -26,51 +29,55 @@ final class DrillFish
         return HiddenDay::of((int) $trip->drill_seed, DrillWater::choices());
     }
 
-    /** What can be fished there now, and the time: both as the casts made so far leave them. */
-    public static function now(Trip $trip): DrillNow
+    /**
+     * What can be fished there now, and the time: both as the casts made so far leave them.
+     *
+     * @param  Collection<int, Stint>  $stints  of the drill, in order of time
+     */
+    public static function now(Trip $trip, Collection $stints): DrillNow
     {
-        $casting = new Casting($day = self::day($trip));
-        $last = null;
-        foreach ($trip->stints()->get() as $stint) {
-            $offer = self::offer($day->choices($casting->minute(), $last), $stint);
-            if ($offer !== null) {
-                $casting->change($offer);
-                for ($cast = 1; $cast <= $stint->cast_count; $cast++) {
-                    $casting->cast($offer);
-                }
-                $last = $stint->spot;
-            }
-        }
-        $minute = $casting->minute();
-
-        return new DrillNow($day->choices($minute, $last), new TimeLeft($minute, max($minute, (new TimeLeft)->wholeMin)));
+        return self::fished(self::day($trip), $stints, static fn (): null => null);
     }
 
     /** Answers every cast that has not been answered yet; the same casts always get the same answers. */
     public static function answer(Trip $trip): void
     {
-        $casting = new Casting($day = self::day($trip));
+        self::fished(self::day($trip), $trip->stints()->with('contacts')->get(), static function (Stint $stint, int $cast, ?ContactKind $kind) use ($trip): void {
+            if ($kind !== null && ! $stint->contacts->contains('at_cast', $cast)) {
+                Contact::query()->create(
+                    [
+                        'id' => (string) Str::uuid(), 'trip_id' => $trip->id, 'stint_id' => $stint->id,
+                        'at' => $stint->started_at->copy()->addSeconds(Limits::CAST_S * $cast), 'kind' => $kind->value, 'at_cast' => $cast,
+                    ],
+                );
+            }
+        });
+    }
+
+    /**
+     * Fishes a hidden day again, cast by cast, and says how it stands then.
+     *
+     * @param  Collection<int, Stint>  $stints
+     * @param  Closure(Stint, int, ?ContactKind): void  $each  hears every cast of a stint (from 1) with what it brought
+     */
+    private static function fished(HiddenDay $day, Collection $stints, Closure $each): DrillNow
+    {
+        $casting = new Casting($day);
         $last = null;
-        foreach ($trip->stints()->with('contacts')->get() as $stint) {
+        foreach ($stints as $stint) {
             $offer = self::offer($day->choices($casting->minute(), $last), $stint);
             if ($offer === null) {
                 continue;
             }
             $casting->change($offer);
-            $known = $stint->contacts->pluck('at_cast')->flip();
             for ($cast = 1; $cast <= $stint->cast_count; $cast++) {
-                $kind = $casting->cast($offer);
-                if ($kind !== null && ! $known->has($cast)) {
-                    Contact::query()->create(
-                        [
-                            'id' => (string) Str::uuid(), 'trip_id' => $trip->id, 'stint_id' => $stint->id,
-                            'at' => $stint->started_at->copy()->addSeconds(Limits::CAST_S * $cast), 'kind' => $kind->value, 'at_cast' => $cast,
-                        ],
-                    );
-                }
+                $each($stint, $cast, $casting->cast($offer));
             }
             $last = $stint->spot;
         }
+        $minute = $casting->minute();
+
+        return new DrillNow($day->choices($minute, $last), new TimeLeft($minute, max($minute, (new TimeLeft)->wholeMin)));
     }
 
     private static function offer(Choices $choices, Stint $stint): ?Offer

@@ -29,6 +29,6 @@ final class CurrentSpot
             $isSaid => StateOfDay::standAt($trip, $last->spot),
             default => StateOfDay::standAt($trip, $last->spot, $last->structure, $last->cover, $last->water_depth_ft),
         };
-        $trip->setRawAttributes($changed->getAttributes(), true);
+        $trip->becomes($changed);
     }
 }

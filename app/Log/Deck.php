@@ -77,7 +77,7 @@ final class Deck
     {
         $this->reading = WaterReader::read(Settler::settle($trip->told()));
         $this->stints = $trip->stints()->with('contacts')->get();
-        $hidden = $trip->drill_seed === null ? null : DrillFish::now($trip);
+        $hidden = $trip->drill_seed === null ? null : DrillFish::now($trip, $this->stints);
         $this->toFish = new ToFish($trip, $this->reading, $this->stints, $hidden?->choices);
         $time = $hidden->time ?? DayClock::left(
             $trip, $this->reading, $this->stints->first()?->started_at->format('H:i'), $this->stints->last()?->started_at->format('H:i'),
@@ -289,9 +289,8 @@ final class Deck
         $key = substr(hash('sha256', implode('/', [$conditions, $i, serialize($rod->only(RackSlot::PRESENTATION)), (int) $this->units->metric])), 0, 16);
 
         return [
-            'key' => Presentation::key($rod->lure, $rod->color), ...$rod->only(RackSlot::PRESENTATION),
-            'weight_oz' => $rod->weight_oz ?? ($setup->spec->weightOz ?: null), 'length_in' => $rod->length_in ?? $setup->spec->lengthIn,
-            'cast_kind' => $rod->cast_kind ?? (in_array($setup->castKind, Setup::CASTS, true) ? $setup->castKind : null),
+            'key' => Presentation::key($rod->lure, $rod->color),
+            ...array_filter($rod->only(RackSlot::PRESENTATION), static fn (mixed $v): bool => $v !== null) + $setup->rigged(),
             'name' => Word::of($rod->lure),
             'cadence' => $this->units->say($setup->cadence->text), 'jobs' => array_map($this->units->say(...), FishOn::jobs($setup)), 'slice_key' => $key,
             'slice' => in_array($key, $known, true) ? null : $this->slice($setup, "rod-{$i}"),
@@ -400,10 +399,7 @@ final class Deck
     {
         $rod = $this->toFish->rods->first(static fn (RackSlot $r): bool => $r->lure === $shown->lure);
 
-        return [
-            'lure' => $shown->lure, 'color' => $shown->color, 'retrieve' => $shown->retrieve, 'depth_ft' => $shown->depthFt ?? $rod?->depth_ft,
-            'weight_oz' => $shown->weightOz, 'length_in' => $shown->lengthIn, 'cast_kind' => $shown->cast,
-        ];
+        return RackSlot::of($shown, $rod?->depth_ft)->only(RackSlot::PRESENTATION);
     }
 
     private function inHand(): ?Presentation

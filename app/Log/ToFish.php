@@ -116,21 +116,9 @@ final class ToFish
         ]));
     }
 
-    /** The kind of cast, where it is one that can be changed on the deck. */
-    private static function castOf(Setup $setup): ?string
-    {
-        return in_array($setup->castKind, Setup::CASTS, true) ? $setup->castKind : null;
-    }
-
     private static function slot(Entry $rod): RackSlot
     {
-        $setup = $rod->setup();
-
-        return new RackSlot([
-            'lure' => $rod->lure->key, 'color' => $rod->colors()[0]->family->value, 'depth_ft' => $setup->depthFt, 'retrieve' => $setup->cadence->key,
-            'weight_oz' => $setup->spec->weightOz ?: null, 'length_in' => $setup->spec->lengthIn,
-            'cast_kind' => self::castOf($setup),
-        ]);
+        return new RackSlot(['lure' => $rod->lure->key, 'color' => $rod->colors()[0]->family->value, ...$rod->setup()->rigged()]);
     }
 
     /** @return list<Presentation> each rod as it is, and with one part changed at a time (M9) */

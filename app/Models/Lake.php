@@ -64,6 +64,12 @@ final class Lake extends Model
     /** @var array{DepthGrid, Ground}|null the ground read out of a grid, and that grid */
     private ?array $ground = null;
 
+    /** The spot of a lake that bears a name, where there is one. */
+    public static function spotNamed(?int $lake, string $name): ?LakeSpot
+    {
+        return $lake === null ? null : LakeSpot::query()->where('lake_id', $lake)->where('out_with', 0)->where('name', $name)->first();
+    }
+
     /** @return HasMany<LakeSpot, $this> */
     public function spots(): HasMany
     {

@@ -27,12 +27,29 @@ final class RackSlot extends Model
     /** What is in the hand with this rod (R22). */
     public const PRESENTATION = ['lure', 'color', 'depth_ft', 'retrieve', 'weight_oz', 'length_in', 'cast_kind'];
 
+    /** What tells a rod of a day from another. */
+    private const WHICH = ['lure', 'color'];
+
     protected $fillable = ['trip_id', ...self::PRESENTATION];
 
     protected $attributes = ['weight_oz' => null, 'length_in' => null, 'cast_kind' => null];
 
+    /**
+     * Puts a rod on the rack of a day: once or ten times, it stands there once.
+     *
+     * @param  array<string, mixed>  $rod  by the fields of PRESENTATION
+     */
+    public static function rig(Trip $trip, array $rod): void
+    {
+        $rod += array_fill_keys(self::PRESENTATION, null);
+        $changed = array_values(array_diff(self::PRESENTATION, self::WHICH));
+        self::query()->upsert(
+            [$rod + ['trip_id' => $trip->id, 'created_at' => now(), 'updated_at' => now()]], ['trip_id', ...self::WHICH], [...$changed, 'updated_at'],
+        );
+    }
+
     /** A rod with this presentation; where it says no depth, it runs at this one. */
-    public static function of(Presentation $shown, float $depthFt): self
+    public static function of(Presentation $shown, ?float $depthFt): self
     {
         return new self([
             'lure' => $shown->lure, 'color' => $shown->color, 'depth_ft' => $shown->depthFt ?? $depthFt, 'retrieve' => $shown->retrieve,

@@ -183,6 +183,12 @@ final class Trip extends Model
         return parent::refresh();
     }
 
+    /** Takes over what was changed and kept of this day under a lock. */
+    public function becomes(self $changed): void
+    {
+        $this->setRawAttributes($changed->getAttributes(), true);
+    }
+
     /** Adds up the day's log anew, in all, by spot and by lure; to be called whenever it changes. The weights are the core's. */
     public function recount(): void
     {

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Show;
 
+use OldEddy\Basics\ClockTime;
+
 /** Minutes of the local day as a clock shows them, and back. */
 final class Clock
 {
     /** "08:05" for 485. */
     public static function of(int $minute): string
     {
-        return sprintf('%02d:%02d', intdiv($minute, 60), $minute % 60);
+        return ClockTime::of($minute);
     }
 
     /** 485 for "08:05", or for a date and time that ends so, such as "2026-04-12T08:05:00". */

@@ -12,9 +12,7 @@ final class RigEntry
 {
     public static function of(LureFamily $lure, string $color, ?Setup $setup): string
     {
-        $as = $setup === null ? [] : [
-            'depth_ft' => $setup->depthFt, 'retrieve' => $setup->cadence->key, 'weight_oz' => $setup->spec->weightOz ?: null, 'length_in' => $setup->spec->lengthIn,
-        ];
+        $as = $setup?->rigged() ?? [];
 
         return json_encode(array_filter(['kind' => 'rig', 'lure' => $lure->key, 'color' => $color, ...$as], static fn (mixed $v): bool => $v !== null), JSON_THROW_ON_ERROR);
     }

@@ -114,11 +114,7 @@ final class ChoicesReader
     private static function presentations(Fields $in): array
     {
         $key = $in->text('key', 60);
-        $lure = $in->text('lure', 60);
-        if ($lure === null || ! Catalog::has($lure)) {
-            $in->problem('lure', 'must be a lure family of the catalog.');
-            $lure = null;
-        }
+        $lure = LureField::read($in);
         $colors = $in->each('colors', self::MOST_EACH, static fn (Fields $of, string $i): ?ColorFamily => $of->oneOf($i, ColorFamily::class));
         if ($colors === [] && ($in->take('colors') ?? []) === []) {
             $in->problem('colors', 'must name at least one color family.');

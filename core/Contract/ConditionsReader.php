@@ -184,10 +184,7 @@ final class ConditionsReader
     {
         $own = [];
         foreach ($in->objects('own_success', count(Catalog::all())) as $one) {
-            $lure = $one->text('lure', 60);
-            if ($lure === null || ! Catalog::has($lure)) {
-                $one->problem('lure', 'must be a lure family of the catalog.');
-            }
+            $lure = LureField::read($one);
             $casts = $one->integer('casts', 0, self::MOST_OWN_CASTS);
             $contacts = $one->number('contacts', 0, self::MOST_OWN_CASTS);
             if ($casts === null || $contacts === null) {
@@ -378,7 +375,7 @@ final class ConditionsReader
             if (is_string($key) && Catalog::has($key)) {
                 $known[$key] = $key;
             } else {
-                $in->problem("owned.{$i}", 'must be a lure family of the catalog.');
+                $in->problem("owned.{$i}", LureField::PROBLEM);
             }
         }
 

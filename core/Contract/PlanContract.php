@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OldEddy\Contract;
 
 use DateTimeImmutable;
+use OldEddy\Basics\ClockTime;
 use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Choice\Color\ColorChoice;
 use OldEddy\Choice\Lineup\Effect;
@@ -91,7 +92,7 @@ final class PlanContract
     private static function ofHour(HourPlan $hour): array
     {
         return [
-            'time' => sprintf('%02d:%02d', intdiv($hour->minute, 60), $hour->minute % 60), 'first' => $hour->first, 'mood' => round($hour->mood, 3),
+            'time' => ClockTime::of($hour->minute), 'first' => $hour->first, 'mood' => round($hour->mood, 3),
             'why' => (string) $hour->why,
         ];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OldEddy\Contract;
 
 use DateTimeZone;
+use OldEddy\Basics\ClockTime;
 use OldEddy\Basics\Problem\Fields;
 use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Day\Sun\SunDay;
@@ -57,25 +58,20 @@ final class ShadeContract
             $at = $sun->at($minute);
             if ($at->elevationDeg > 0) {
                 $samples[] = [
-                    'time' => self::clock($minute), 'azimuth_deg' => round($at->azimuthDeg, 2), 'elevation_deg' => round($at->elevationDeg, 2),
+                    'time' => ClockTime::of($minute), 'azimuth_deg' => round($at->azimuthDeg, 2), 'elevation_deg' => round($at->elevationDeg, 2),
                     'shade_width_ft' => round($bank->widthFt($at), 2),
                 ];
             }
         }
 
         return [
-            'sunrise' => $rise === null ? null : self::clock($rise),
-            'sunset' => $set === null ? null : self::clock($set),
+            'sunrise' => $rise === null ? null : ClockTime::of($rise),
+            'sunset' => $set === null ? null : ClockTime::of($set),
             'samples' => $samples,
             'windows' => array_map(
-                static fn (array $w): array => ['from' => self::clock($w[0]), 'to' => self::clock($w[1]), 'why' => '5-10 ft'],
+                static fn (array $w): array => ['from' => ClockTime::of($w[0]), 'to' => ClockTime::of($w[1]), 'why' => '5-10 ft'],
                 (new ShadeDay($bank, $sun))->windows(),
             ),
         ];
-    }
-
-    private static function clock(int $minute): string
-    {
-        return sprintf('%02d:%02d', intdiv($minute, 60), $minute % 60);
     }
 }

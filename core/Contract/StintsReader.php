@@ -7,7 +7,6 @@ namespace OldEddy\Contract;
 use OldEddy\Basics\Problem\Fields;
 use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Choice\Color\ColorFamily;
-use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Day\Season\Stage;
@@ -87,11 +86,7 @@ final class StintsReader
     private static function stint(Fields $in): Stint
     {
         $at = self::moment($in);
-        $lure = $in->text('lure', 60);
-        if ($lure !== null && ! Catalog::has($lure)) {
-            $in->problem('lure', 'must be a lure family of the catalog.');
-        }
-        $levels = ['lure' => $lure, 'color' => $in->oneOf('color', ColorFamily::class)?->value];
+        $levels = ['lure' => LureField::read($in, false), 'color' => $in->oneOf('color', ColorFamily::class)?->value];
         foreach (['spot', 'retrieve', 'structure', 'cover', 'angler'] as $factor) {
             $levels[$factor] = $in->text($factor, self::LONGEST_WORD);
         }

@@ -8,6 +8,7 @@ use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Log\Evidence\Stint;
 use OldEddy\Log\Evidence\Turn;
 use OldEddy\Log\Next\Choices;
+use OldEddy\Log\Next\Offer;
 use OldEddy\Log\Next\TimeLeft;
 
 /** Where an outing stands when its angler decides: the log, what the last cast brought, what can be fished, and the time. */
@@ -35,25 +36,14 @@ final readonly class DrillHour
     /** Casts made in a row at the present place. */
     public function castsHere(): int
     {
-        $casts = 0;
-        foreach (array_reverse($this->log) as $stint) {
-            if (($stint->levels['spot'] ?? null) !== ($this->last()->levels['spot'] ?? null)) {
-                break;
-            }
-            $casts += $stint->casts;
-        }
-
-        return $casts;
+        return array_sum(array_map(static fn (Stint $s): int => $s->casts, $this->inARowHere()));
     }
 
     /** Blank casts in a row at the present place. */
     public function blankHere(): int
     {
         $casts = 0;
-        foreach (array_reverse($this->log) as $stint) {
-            if (($stint->levels['spot'] ?? null) !== ($this->last()->levels['spot'] ?? null)) {
-                break;
-            }
+        foreach ($this->inARowHere() as $stint) {
             $casts += $stint->castsSinceContact();
             if ($stint->contacts !== []) {
                 break;
@@ -61,5 +51,25 @@ final readonly class DrillHour
         }
 
         return $casts;
+    }
+
+    /** The same again: the place in the light and at the distance that it has now. */
+    public function again(Offer $offer): Offer
+    {
+        return new Offer($this->choices->place($offer->place->name) ?? $offer->place, $offer->presentation);
+    }
+
+    /** @return list<Stint> those at the present place since it was come to, the last first */
+    private function inARowHere(): array
+    {
+        $here = [];
+        foreach (array_reverse($this->log) as $stint) {
+            if (($stint->levels['spot'] ?? null) !== ($this->last()->levels['spot'] ?? null)) {
+                break;
+            }
+            $here[] = $stint;
+        }
+
+        return $here;
     }
 }

@@ -76,8 +76,9 @@ final readonly class Reckoning
     {
         $best = $offer;
         $most = $mine = $day->perCast($offer, $minute);
-        foreach ($day->choices($minute)->places as $place) {
-            foreach ($day->choices($minute)->presentations as $shown) {
+        $choices = $day->choices($minute);
+        foreach ($choices->places as $place) {
+            foreach ($choices->presentations as $shown) {
                 $rate = $day->perCast(new Offer($place, $shown), $minute);
                 if ($rate > $most) {
                     [$best, $most] = [new Offer($place, $shown), $rate];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Reading;
 
+use OldEddy\Basics\Line;
 use OldEddy\Day\Conditions\EarlierReading;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Season\Stage;
@@ -64,15 +65,8 @@ final readonly class StageOutlook
     private static function slope(Settled $day): ?float
     {
         $points = array_map(static fn (EarlierReading $r): array => [-$r->daysAgo, $r->value], $day->dayTemps);
-        if ($points === []) {
-            return null;
-        }
         $points[] = [0.0, $day->tempF];
-        $x = array_sum(array_column($points, 0)) / count($points);
-        $y = array_sum(array_column($points, 1)) / count($points);
-        $over = array_sum(array_map(static fn (array $p): float => ($p[0] - $x) * ($p[1] - $y), $points));
-        $under = array_sum(array_map(static fn (array $p): float => ($p[0] - $x) ** 2, $points));
 
-        return $under <= 0.0 ? null : $over / $under;
+        return Line::slope($points);
     }
 }

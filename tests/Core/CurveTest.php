@@ -46,6 +46,7 @@ final class CurveTest extends TestCase
         $on = json_decode(RigEntry::of($setup->lure, 'white', $setup), true, flags: JSON_THROW_ON_ERROR);
         self::assertSame(['rig', 'swim_jig', 'white', $setup->cadence->key], [$on['kind'], $on['lure'], $on['color'], $on['retrieve']]);
         self::assertEqualsWithDelta([$setup->depthFt, $setup->spec->weightOz, $setup->spec->lengthIn], [$on['depth_ft'], $on['weight_oz'], $on['length_in']], 1e-9);
+        self::assertSame($setup->castKind, $on['cast_kind'], 'as the rack has it with signal');
         self::assertSame(['kind' => 'rig', 'lure' => 'swim_jig', 'color' => 'white'], json_decode(RigEntry::of($setup->lure, 'white', null), true, flags: JSON_THROW_ON_ERROR));
     }
 }

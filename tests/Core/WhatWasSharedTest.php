@@ -83,7 +83,7 @@ final class WhatWasSharedTest extends TestCase
         $clock = TargetClock::of([], []);
         self::assertGreaterThanOrEqual(5, $clock->leaveAfter());
         self::assertLessThanOrEqual(10, $clock->leaveAfter());
-        self::assertNull($clock->shareBy(0));
+        self::assertNull($clock->share(0));
         self::assertTrue($clock->rates[0] > $clock->rates[1] && $clock->rates[1] > $clock->rates[2] && $clock->rates[2] > $clock->rates[3]);
     }
 
@@ -94,9 +94,9 @@ final class WhatWasSharedTest extends TestCase
         self::assertGreaterThanOrEqual(15, $late->leaveAfter());
         $early = TargetClock::of([1 => 60, 2 => 40, 4 => 20], [30 => 100]);
         self::assertLessThan($late->leaveAfter(), $early->leaveAfter());
-        self::assertEqualsWithDelta(1.0, (float) $early->shareBy(0), 1e-12);
+        self::assertEqualsWithDelta(1.0, (float) $early->share(0), 1e-12);
         self::assertSame([5, 0, 80, 30], $late->bites);
-        self::assertEqualsWithDelta(5 / 115, (float) $late->shareBy(0), 1e-12);
+        self::assertEqualsWithDelta(5 / 115, (float) $late->share(0), 1e-12);
     }
 
     public function test_few_own_bites_hardly_bend_the_common_curve(): void

@@ -56,18 +56,7 @@ final class ChooseController
             return $this->back($request, $trip, $lure, 'That lure is ruled out today.', 422);
         }
         $color = $this->color($request) ?? $entry->colors()[0]->family->value;
-        $setup = $entry->setup();
-        RackSlot::query()->upsert([[
-            'trip_id' => $trip->id,
-            'lure' => $lure,
-            'color' => $color,
-            'depth_ft' => $setup->depthFt,
-            'retrieve' => $setup->cadence->key,
-            'weight_oz' => $setup->spec->weightOz ?: null,
-            'length_in' => $setup->spec->lengthIn,
-            'cast_kind' => in_array($setup->castKind, Setup::CASTS, true) ? $setup->castKind : null,
-            'created_at' => now(), 'updated_at' => now(),
-        ]], ['trip_id', 'lure', 'color'], ['depth_ft', 'retrieve', 'weight_oz', 'length_in', 'cast_kind', 'updated_at']);
+        RackSlot::rig($trip, ['lure' => $lure, 'color' => $color, ...$entry->setup()->rigged()]);
 
         return $this->back($request, $trip, $lure, ucfirst($entry->lure->name()).' in '.str_replace('_', ' ', $color).' is on the rack.');
     }

@@ -54,7 +54,7 @@ final class DrillController
         $casts = $deck->day->evidence->casts();
         $weight = array_sum(array_map(fn ($s): float => $s->weight(), $deck->day->evidence->stints));
 
-        $advised = $casts === 0 ? null : Outing::fish($day, new FollowsAdvice($trip->user->schools()), DrillFish::now($trip)->time->goneMin);
+        $advised = $casts === 0 ? null : Outing::fish($day, new FollowsAdvice($trip->user->schools()), DrillFish::now($trip, $deck->stints)->time->goneMin);
         $mine = Reckoning::of($day, $deck->day->evidence->stints);
         $its = Reckoning::of($day, $advised->stints ?? []);
 

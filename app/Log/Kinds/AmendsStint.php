@@ -26,7 +26,7 @@ final class AmendsStint extends SaysMore
             ...StintFields::of('stint', ['lure', 'color', 'spot', 'retrieve', 'casts']),
             ...StintFields::perhaps('stint', ['structure', 'cover', 'cover_part', 'light', 'angler', 'weight_oz', 'length_in', 'water_depth_ft']),
             'depth_ft' => StintFields::one('stint', 'depth_ft')->orNothing(),
-            'cast_kind' => StintFields::one('stint', 'cast')->orNothing(),
+            ...StintFields::castKind(),
             'depth' => StintFields::one('stint', 'depth_ft'),
         ];
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Log\Kinds;
 
 use App\Day\StateOfDay;
+use App\Models\Lake;
 use App\Models\LakeSpot;
 use App\Models\LogEvent;
-use App\Models\Trip;
 use App\Show\Clock;
 
 /** A marked spot made the spot of the day; it goes the way of the log, with or without signal. */
@@ -31,7 +31,7 @@ final class PicksSpot extends Kind
         $before = ['spot' => $this->trip->conditions['spot'] ?? null, 'here' => $this->trip->here];
         $spot = $this->spot($event['spot']);
         if ($spot !== null) {
-            $this->take(StateOfDay::pick($this->trip, $spot, Clock::minute($event['at'])));
+            $this->trip->becomes(StateOfDay::pick($this->trip, $spot, Clock::minute($event['at'])));
         }
         $this->set = ['here' => $this->trip->here];
 
@@ -47,18 +47,12 @@ final class PicksSpot extends Kind
     public function takeBack(LogEvent $event): void
     {
         if ($this->trip->here === ($event->after['here'] ?? null)) {
-            $this->take(StateOfDay::put($this->trip, 'spot', $event->before['spot'] ?? null, ['here' => $event->before['here'] ?? null]));
+            $this->trip->becomes(StateOfDay::put($this->trip, 'spot', $event->before['spot'] ?? null, ['here' => $event->before['here'] ?? null]));
         }
     }
 
     private function spot(mixed $name): ?LakeSpot
     {
-        return $this->trip->lake_id === null || ! is_string($name) ? null
-            : LakeSpot::query()->where('lake_id', $this->trip->lake_id)->where('out_with', 0)->where('name', $name)->first();
-    }
-
-    private function take(Trip $changed): void
-    {
-        $this->trip->setRawAttributes($changed->getAttributes(), true);
+        return is_string($name) ? Lake::spotNamed($this->trip->lake_id, $name) : null;
     }
 }

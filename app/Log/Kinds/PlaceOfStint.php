@@ -8,6 +8,7 @@ use App\Boat\Fixes;
 use App\Drill\DrillFish;
 use App\Log\Batch;
 use App\Log\StintLight;
+use App\Models\Lake;
 use App\Models\LakeSpot;
 use App\Models\Trip;
 use App\Show\Clock;
@@ -60,10 +61,7 @@ final class PlaceOfStint
      */
     private function marked(array $event): ?LakeSpot
     {
-        if ($this->trip->lake_id === null) {
-            return null;
-        }
-        $named = LakeSpot::query()->where('lake_id', $this->trip->lake_id)->where('out_with', 0)->where('name', $event['spot'])->first();
+        $named = Lake::spotNamed($this->trip->lake_id, (string) $event['spot']);
 
         return $named ?? (isset($event['lat'], $event['lon']) ? $this->trip->lake?->nearest((float) $event['lat'], (float) $event['lon']) : null);
     }

@@ -17,7 +17,7 @@ final class Rigs extends Kind
     {
         return [
             ...StintFields::of('stint', ['lure', 'color']), ...StintFields::perhaps('stint', ['depth_ft', 'retrieve', 'weight_oz', 'length_in']),
-            'cast_kind' => StintFields::one('stint', 'cast')->orNothing(),
+            ...StintFields::castKind(),
         ];
     }
 
@@ -32,7 +32,7 @@ final class Rigs extends Kind
         $rod = $this->trip->rack()->where('lure', $event['lure'])->where('color', $event['color']);
         $before = $rod->first()?->only(RackSlot::PRESENTATION);
         $isOn = isset($event['depth_ft'], $event['retrieve']);
-        $isOn ? $this->put(array_intersect_key($event, array_flip(RackSlot::PRESENTATION))) : $rod->delete();
+        $isOn ? RackSlot::rig($this->trip, array_intersect_key($event, array_flip(RackSlot::PRESENTATION))) : $rod->delete();
         $this->set = ['lure' => $event['lure'], 'color' => $event['color'], 'on' => $isOn];
         $this->trip->unsetRelation('rack');
 
@@ -47,16 +47,7 @@ final class Rigs extends Kind
     public function takeBack(LogEvent $event): void
     {
         ['rod' => $before, 'lure' => $lure, 'color' => $color] = $event->before ?? [];
-        $before === null ? $this->trip->rack()->where('lure', $lure)->where('color', $color)->delete() : $this->put($before);
+        $before === null ? $this->trip->rack()->where('lure', $lure)->where('color', $color)->delete() : RackSlot::rig($this->trip, $before);
         $this->trip->unsetRelation('rack');
-    }
-
-    /** @param  array<string, mixed>  $rod */
-    private function put(array $rod): void
-    {
-        RackSlot::query()->upsert(
-            [$rod + ['weight_oz' => null, 'length_in' => null, 'cast_kind' => null, 'trip_id' => $this->trip->id, 'created_at' => now(), 'updated_at' => now()]],
-            ['trip_id', 'lure', 'color'], ['depth_ft', 'retrieve', 'weight_oz', 'length_in', 'cast_kind', 'updated_at'],
-        );
     }
 }

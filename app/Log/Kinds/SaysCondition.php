@@ -52,7 +52,7 @@ final class SaysCondition extends Kind
     {
         $before = ['path' => $event['path'], 'value' => Arr::get($this->trip->conditions, $event['path'])];
         $changed = StateOfDay::change($this->trip, $event['path'], $event['value'] ?? null, self::units($event));
-        $this->trip->forceFill(['conditions' => $changed->conditions])->syncOriginal();
+        $this->trip->becomes($changed);
         $this->set = ['path' => $event['path'], 'value' => Arr::get($changed->conditions, $event['path'])];
 
         return $before;
@@ -69,7 +69,7 @@ final class SaysCondition extends Kind
         $path = $event->before['path'];
         if (Arr::get($this->trip->conditions, $path) === ($event->after['value'] ?? null)) {
             $changed = StateOfDay::put($this->trip, $path, $event->before['value'] ?? null);
-            $this->trip->forceFill(['conditions' => $changed->conditions])->syncOriginal();
+            $this->trip->becomes($changed);
         }
     }
 

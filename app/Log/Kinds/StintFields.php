@@ -20,7 +20,7 @@ final class StintFields
         return [
             ...self::of('stint', ['spot', 'lure', 'color', 'depth_ft', 'retrieve']),
             ...self::perhaps('stint', ['angler', 'weight_oz', 'length_in', 'water_depth_ft', 'structure', 'cover']),
-            'cast_kind' => self::one('stint', 'cast')->orNothing(),
+            ...self::castKind(),
         ];
     }
 
@@ -40,6 +40,12 @@ final class StintFields
     public static function perhaps(string $thing, array $paths): array
     {
         return array_map(static fn (Wanted $wanted): Wanted => $wanted->orNothing(), self::of($thing, $paths));
+    }
+
+    /** @return array<string, Wanted> how it is cast: a cast is counted, so the log has another word for it */
+    public static function castKind(): array
+    {
+        return ['cast_kind' => self::one('stint', 'cast')->orNothing()];
     }
 
     public static function day(string $path): Wanted

@@ -151,20 +151,34 @@ final class Setup
         return $most;
     }
 
+    /**
+     * What a rod is rigged with to be fished so (R22), as the log spells it: feet, a cadence, ounces where it has any weight,
+     * inches, and the kind of cast where it is one that can be changed.
+     *
+     * @return array{depth_ft: float, retrieve: string, weight_oz: ?float, length_in: ?float, cast_kind: ?string}
+     */
+    public function rigged(): array
+    {
+        return [
+            'depth_ft' => $this->depthFt, 'retrieve' => $this->cadence->key, 'weight_oz' => $this->spec->weightOz ?: null, 'length_in' => $this->spec->lengthIn,
+            'cast_kind' => in_array($this->castKind, self::CASTS, true) ? $this->castKind : null,
+        ];
+    }
+
     /** R18: the kind of cast for this lure and target. */
     private static function castKind(LureFamily $lure, Reading $reading): string
     {
         $spot = $reading->day->spot;
+        // Along a bluff or riprap every cast that is not put to a target lies parallel (R21).
+        $along = in_array($spot->structure, [Structure::BluffTransition, Structure::Riprap], true);
         if ($lure->cast === 'skip') {
             return match (true) {
                 $spot->isDock() || $spot->isShaded() => 'skip',
-                $lure->isMoving() || in_array($spot->structure, [Structure::BluffTransition, Structure::Riprap], true) => 'parallel',
+                $lure->isMoving() || $along => 'parallel',
                 default => $spot->isBare() ? 'long' : 'pitch',
             };
         }
         $kind = in_array($lure->cast, ['flip', 'pitch'], true) && $spot->isBare() ? 'long' : $lure->cast;
-        // Along a bluff or riprap every cast that is not put to a target lies parallel (R21).
-        $along = in_array($spot->structure, [Structure::BluffTransition, Structure::Riprap], true);
 
         return $along && in_array($kind, ['long', 'fan'], true) ? 'parallel' : $kind;
     }

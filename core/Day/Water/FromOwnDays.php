@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Day\Water;
 
+use OldEddy\Basics\Line;
 use OldEddy\Day\Conditions\Front;
 use OldEddy\Day\Conditions\Sky;
 
@@ -66,19 +67,11 @@ final readonly class FromOwnDays
         foreach ($days as $day) {
             $value = $read($day);
             if ($value !== null && $day->daysAgo <= $within) {
-                $points[] = [-$day->daysAgo, $value];
+                $points[] = [-(float) $day->daysAgo, $value];
             }
         }
-        $count = count($points);
-        $meanX = $count === 0 ? 0.0 : array_sum(array_column($points, 0)) / $count;
-        $meanY = $count === 0 ? 0.0 : array_sum(array_column($points, 1)) / $count;
-        $across = $along = 0.0;
-        foreach ($points as [$x, $y]) {
-            $across += ($x - $meanX) * ($y - $meanY);
-            $along += ($x - $meanX) ** 2;
-        }
 
-        return $along > 0 ? $across / $along : null;
+        return Line::slope($points);
     }
 
     /**

@@ -28,7 +28,7 @@ final class FollowsAdvice implements Habit
     {
         $last = $now->last();
         $choices = $now->choices;
-        $goesOn = $this->offer === null ? null : new Offer($choices->place($this->offer->place->name) ?? $this->offer->place, $this->offer->presentation);
+        $goesOn = $this->offer === null ? null : $now->again($this->offer);
         if ($goesOn !== null && $last !== null && $now->contact === null && $last->casts % Offer::CASTS !== 0) {
             return $goesOn;
         }

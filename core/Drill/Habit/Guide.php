@@ -31,8 +31,7 @@ final class Guide implements Habit
             $this->offer = new Offer($this->nextPlace($now, $paid), $shown);
         }
 
-        // The same place in the light of the hour.
-        return new Offer($now->choices->place($this->offer->place->name) ?? $this->offer->place, $this->offer->presentation);
+        return $now->again($this->offer);
     }
 
     /** @param  list<Stint>  $log */

@@ -29,7 +29,7 @@ final class RandomChanges implements Habit
         $choices = $now->choices;
 
         return $this->offer = $this->offer !== null && $now->castsHere() < self::CASTS
-            ? new Offer($choices->place($this->offer->place->name) ?? $this->offer->place, $this->offer->presentation)
+            ? $now->again($this->offer)
             : new Offer(
                 $choices->places[$this->luck->getInt(0, count($choices->places) - 1)],
                 $choices->presentations[$this->luck->getInt(0, count($choices->presentations) - 1)],

@@ -90,12 +90,12 @@ final readonly class TargetClock
         return $best;
     }
 
-    /** The share (0 to 1) of own bites that came by the end of a span; null before the first. */
-    public function shareBy(int $span): ?float
+    /** The share (0 to 1) of own bites that came in a span; null before the first bite. */
+    public function share(int $span): ?float
     {
         $all = array_sum($this->bites);
 
-        return $all === 0 ? null : array_sum(array_slice($this->bites, 0, $span + 1)) / $all;
+        return $all === 0 ? null : $this->bites[$span] / $all;
     }
 
     /**

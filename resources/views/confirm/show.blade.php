@@ -70,12 +70,12 @@
                 </table>
                 <p class="muted">How they were lost speaks of hook, drag, rod and the moment of the strike. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'M20') }}">why</a></p>
             @endif
-            @if (array_sum($targets->bites) > 0)
+            @if ($targets->share(0) !== null)
                 <h2>Your bites by cast</h2>
                 <dl class="figures">
                     @foreach (['the first five casts', 'casts six to ten', 'eleven to twenty', 'later'] as $span => $words)
                         <div><dt>{{ $words }}</dt><dd>{{ $targets->bites[$span] }} {{ $targets->bites[$span] === 1 ? 'bite'
-                            : 'bites' }}, {{ round(100 * $targets->bites[$span] / array_sum($targets->bites)) }} %</dd></div>
+                            : 'bites' }}, {{ round(100 * $targets->share($span)) }} %</dd></div>
                     @endforeach
                 </dl>
                 <p class="muted">Over all your days. For you a place is best left after {{ $targets->leaveAfter() }} blank casts. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null,
