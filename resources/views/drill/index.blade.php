@@ -2,8 +2,8 @@
 @section('title', 'Drill')
 @section('content')
     <h1>Drill</h1>
-    <p class="lede">A hidden day: the water has a pattern, a cover, a depth and a pace, and tells you only by its fish. 
-        Fish it on the real deck; each tap on the cast key is one cast, and the water answers. Then see how the advice did with as many casts.</p>
+    <p class="lede">A hidden day: the water wants a cover, a depth, a pace, a color and a weight, and another light once the sun is up; it tells you only by its fish. 
+        Fish it on the real deck; each tap on the cast key is one cast, and the water answers. Then see how the advice did in the same time.</p>
     <div class="two">
         <form method="post" action="{{ route('drill.begin') }}" class="card">
             @csrf
