@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use App\Models\Lake;
 use App\Models\LakeSpot;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Js;
 use OldEddy\Basics\Units\Length;
 use OldEddy\Where\Lake\DepthGrid;
 use OldEddy\Where\Lake\Feature;
+use OldEddy\Where\Lake\GridFrame;
 
 /** Turns positions into the water plan's points, in metres from the north-west corner. It draws; every number in it is the core's. */
 final readonly class PlanDrawing
@@ -21,15 +25,31 @@ final readonly class PlanDrawing
     /** A lake lower than this share of its width gets a band below it for the arrows. */
     private const LOW = 0.6;
 
+    /** The script draws its depth lines at these, feet. */
+    private const LINES_FT = [0, 2, 5, 10, 15, 20, 25, 30, 40, 50];
+
     public const WIND = 'wind';
 
     public const SUN = 'sun';
 
-    private DepthGrid $grid;
-
-    public function __construct(DepthGrid $grid)
+    /** @param  string  $depths  what the script draws the depth bands from, as it stands on the page */
+    private function __construct(private GridFrame $grid, public string $depths)
     {
-        $this->grid = $grid->coarser((int) ceil(sqrt($grid->cols * $grid->rows / self::SENT_CELLS)));
+    }
+
+    /** The plan of a lake whose water stands so many feet above (plus) or below its reference level; null where its depths are not known. */
+    public static function of(Lake $lake, float $riseFt): ?self
+    {
+        $make = static function () use ($lake, $riseFt): ?array {
+            $grid = $lake->workingGrid();
+            $sent = $grid?->coarser((int) ceil(sqrt($grid->cols * $grid->rows / self::SENT_CELLS)));
+
+            return $sent === null ? null : [$sent->frame(), self::depths($sent, $riseFt)];
+        };
+        // The same depths at the same level are the same drawing, whoever looks and whenever.
+        $kept = $lake->hasDepths() ? Cache::remember("plan:{$lake->shapeKey()}:{$riseFt}", now()->addMonth(), $make) : null;
+
+        return $kept === null ? null : new self(...$kept);
     }
 
     public function x(float $lon): float
@@ -59,19 +79,11 @@ final readonly class PlanDrawing
         return $this->grid->rows * $this->grid->cellM;
     }
 
-    /**
-     * What the script draws the depth bands from.
-     *
-     * @return array{cols: int, rows: int, cell: float, depths: list<?float>, levels: list<int>}
-     */
-    public function depths(float $levelFt): array
+    private static function depths(DepthGrid $grid, float $levelFt): string
     {
-        $depths = array_map(static fn (?float $d): ?float => $d === null ? null : round($d + ($d > 0 ? $levelFt : 0), 1), $this->grid->depthsFt);
+        $depths = array_map(static fn (?float $d): ?float => $d === null ? null : round($d + ($d > 0 ? $levelFt : 0), 1), $grid->depthsFt);
 
-        return [
-            'cols' => $this->grid->cols, 'rows' => $this->grid->rows, 'cell' => $this->grid->cellM, 'depths' => $depths,
-            'levels' => [0, 2, 5, 10, 15, 20, 25, 30, 40, 50],
-        ];
+        return Js::encode(['cols' => $grid->cols, 'rows' => $grid->rows, 'cell' => $grid->cellM, 'depths' => $depths, 'levels' => self::LINES_FT]);
     }
 
     /**

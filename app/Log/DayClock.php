@@ -24,7 +24,7 @@ final class DayClock
         }
         $begun = Clock::minute($first);
         $now = $trip->isUnderWay() ? Clock::minute($trip->now()->format('H:i')) : Clock::minute((string) $last);
-        $until = $trip->route['asked']['to'] ?? $reading->day->sunDay?->sunsetMinute() ?? $begun + $usual->wholeMin;
+        $until = $trip->route?->asked->to ?? $reading->day->sunDay?->sunsetMinute() ?? $begun + $usual->wholeMin;
         $gone = max(0.0, $now - $begun);
 
         return new TimeLeft($gone, max($gone, (float) $until - $begun, 1.0));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Log;
 
 use App\Day\FieldSheet;
+use App\Day\Kept;
 use App\Drill\DrillFish;
 use App\Log\Kinds\StintFields;
 use App\Models\Contact;
@@ -95,7 +96,7 @@ final class Deck
 
     public function ribbon(): DayRibbon
     {
-        $planned = DayRoute::ribbon($this->trip->route['stops'] ?? []);
+        $planned = DayRoute::ribbon($this->trip->route);
         $names = [...array_map(static fn (Fished $f): string => $f->label, $planned), ...$this->stints->pluck('spot')->unique()->all()];
 
         return DayRibbon::of(
@@ -103,7 +104,7 @@ final class Deck
             $this->day->evidence->stints,
             $this->day->turns,
             $planned,
-            $this->toFish->onLake()?->shades(array_values($names)) ?? [],
+            $this->toFish->shades(array_values($names)),
         );
     }
 
@@ -293,13 +294,15 @@ final class Deck
             ...array_filter($rod->only(RackSlot::PRESENTATION), static fn (mixed $v): bool => $v !== null) + $setup->rigged(),
             'name' => Word::of($rod->lure),
             'cadence' => $this->units->say($setup->cadence->text), 'jobs' => array_map($this->units->say(...), FishOn::jobs($setup)), 'slice_key' => $key,
-            'slice' => in_array($key, $known, true) ? null : $this->slice($setup, "rod-{$i}"),
+            'slice' => in_array($key, $known, true) ? null : $this->slice($setup, "rod-{$i}", $key),
         ];
     }
 
-    private function slice(Setup $setup, string $key): string
+    private function slice(Setup $setup, string $key, string $known): string
     {
-        return view('partials.slice', ['scene' => Scene::ofSetup($setup), 'key' => $key, 'title' => 'The water and the path of the lure.'])->render();
+        return Kept::of("slice {$known} {$key}", $this->reading->day, static fn (): string => view(
+            'partials.slice', ['scene' => Scene::ofSetup($setup), 'key' => $key, 'title' => 'The water and the path of the lure.'],
+        )->render());
     }
 
     /** @return list<array{name: string, about: string, first: string}> */

@@ -70,7 +70,7 @@ final class EventTaker
     {
         return DB::transaction(function () use ($events): array {
             // One device after the other: batches of one day do not mix.
-            Trip::query()->whereKey($this->trip->id)->lockForUpdate()->first();
+            Trip::query()->toBase()->where('id', $this->trip->id)->lockForUpdate()->value('id');
             $this->batch->forget();
             $used = new UsedIds($this->trip, $events);
             $answers = array_map(fn (mixed $event): array => $this->takeOne(is_array($event) ? $event : [], $used), $events);

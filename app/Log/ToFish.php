@@ -10,6 +10,8 @@ use App\Models\RackSlot;
 use App\Models\Stint;
 use App\Models\Trip;
 use App\Waters\DayOnLake;
+use App\Waters\LikeTheBest;
+use Closure;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Collection as Plain;
 use OldEddy\Choice\Lineup\Entry;
@@ -22,6 +24,7 @@ use OldEddy\Drill\DrillWater;
 use OldEddy\Log\Next\Choices;
 use OldEddy\Log\Next\Fishable;
 use OldEddy\Log\Next\Presentation;
+use OldEddy\Pictures\Ribbon\Fished;
 use OldEddy\Plan\PlaceFits;
 use OldEddy\Plan\Plan;
 use OldEddy\Plan\Planner;
@@ -50,6 +53,8 @@ final class ToFish
     private ?array $variants = null;
 
     private ?DayOnLake $onLake = null;
+
+    private ?string $lakeKey = null;
 
     private ?Plan $plan = null;
 
@@ -86,8 +91,47 @@ final class ToFish
         return $this->variants;
     }
 
+    /**
+     * The windows of the best shade at some spots, for the ribbon; kept as long as the lake stands as it does.
+     *
+     * @param  list<string>  $names
+     * @return list<Fished>
+     */
+    public function shades(array $names): array
+    {
+        return $this->ofLake('shades '.implode("\n", $names), static fn (DayOnLake $lake): array => $lake->shades($names)) ?? [];
+    }
+
+    /** The marked spots most like one that was fished; null where it is not marked. */
+    public function like(string $spot): ?LikeTheBest
+    {
+        return $this->ofLake("like {$spot}", static fn (DayOnLake $lake): ?LikeTheBest => LikeTheBest::of($lake, $spot));
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Closure(DayOnLake): T  $reckon
+     * @return ?T
+     */
+    private function ofLake(string $what, Closure $reckon): mixed
+    {
+        return $this->trip->lake_id === null || $this->hidden !== null ? null : Kept::of(
+            hash('sha256', "{$what} {$this->lakeKey()}"), $this->reading->day, fn (): mixed => ($lake = $this->onLake()) === null ? null : $reckon($lake),
+        );
+    }
+
+    /** What a lake and its spots are known by: another one whenever one of them is changed. */
+    private function lakeKey(): string
+    {
+        return $this->lakeKey ??= $this->trip->lake_id === null ? '' : serialize(
+            LakeSpot::query()->toBase()->where('lake_id', $this->trip->lake_id)
+                ->selectRaw('lake_id, count(*) as n, max(id) as last, max(updated_at) as at, (select updated_at from lakes where lakes.id = lake_id) as lake')->groupBy('lake_id')->first(),
+        );
+    }
+
     /** The day on its lake, where it has one. */
-    public function onLake(): ?DayOnLake
+    private function onLake(): ?DayOnLake
     {
         return $this->onLake ??= $this->trip->lake === null || $this->trip->drill_seed !== null ? null : new DayOnLake($this->trip, $this->trip->lake);
     }
@@ -106,13 +150,11 @@ final class ToFish
     private function kept(Collection $stints): string
     {
         $places = $stints->toBase()->keyBy('spot')->map(static fn (Stint $s): array => $s->only(['structure', 'cover', 'cover_part', 'light', 'water_depth_ft']));
-        $spots = $this->trip->lake_id === null ? null
-            : LakeSpot::query()->toBase()->where('lake_id', $this->trip->lake_id)->selectRaw('count(*) as n, max(id) as last, max(updated_at) as at')->first();
-
         $rods = $this->rods->map(static fn (RackSlot $r): array => $r->only(RackSlot::PRESENTATION))->all();
 
         return 'choices '.hash('sha256', serialize([
-            $this->trip->user_id, $this->trip->lake_id, (array) $spots, $rods, $places->all(), $stints->last()?->spot, $this->trip->route['asked']['speed_mph'] ?? null,
+            $this->trip->user_id, $this->trip->lake_id, $this->lakeKey(), $rods, $places->all(), $stints->last()?->spot,
+            $this->trip->route?->asked->speed->mph(),
         ]));
     }
 

@@ -35,8 +35,17 @@ final class UsedIds
         $this->events = DB::table('log_events')->whereIn('id', $ids('id'))->pluck('trip_id', 'id')->map(
             fn (mixed $trip): bool => (int) $trip === $this->trip->id,
         )->all();
-        $this->stints = array_fill_keys(DB::table('stints')->whereIn('id', $ids('stint', 'stint'))->pluck('id')->all(), true);
-        $this->contacts = array_fill_keys(DB::table('contacts')->whereIn('id', $ids('contact', 'contact'))->pluck('id')->all(), true);
+        $this->stints = self::inUse('stints', $ids('stint', 'stint'));
+        $this->contacts = self::inUse('contacts', $ids('contact', 'contact'));
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return array<string, true>
+     */
+    private static function inUse(string $table, array $ids): array
+    {
+        return $ids === [] ? [] : array_fill_keys(DB::table($table)->whereIn('id', $ids)->pluck('id')->all(), true);
     }
 
     /** Whether an entry was taken before. */

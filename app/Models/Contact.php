@@ -38,6 +38,7 @@ use OldEddy\Log\Fish\StandardWeight;
  */
 final class Contact extends Model
 {
+    use CastsOnce;
     use HasUuids;
     use SoftDeletes;
 

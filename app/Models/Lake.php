@@ -38,6 +38,8 @@ use OldEddy\Where\Lake\Shape;
  */
 final class Lake extends Model
 {
+    use CastsOnce;
+
     /** Cells of the working grid, about. */
     private const WORKING_CELLS = 60_000;
 
@@ -161,10 +163,16 @@ final class Lake extends Model
         return $bytes === null ? null : $this->unpacked[1] ?? null;
     }
 
+    /** Whether the depths of its water are known. */
+    public function hasDepths(): bool
+    {
+        return $this->attributes['working'] !== null;
+    }
+
     /** What the shape of its bottom is known by: another one for every change of its depths. */
     public function shapeKey(): string
     {
-        return $this->attributes['working'] === null ? "none-{$this->id}" : hash('sha256', $this->attributes['working']);
+        return ! $this->hasDepths() ? "none-{$this->id}" : hash('sha256', $this->attributes['working']);
     }
 
     /** @return list<Feature> the features of its bottom; found once for a shape */

@@ -44,6 +44,8 @@ use OldEddy\Where\Places\Place;
  */
 final class LakeSpot extends Model
 {
+    use CastsOnce;
+
     /** What can be said of a spot beside its name. */
     public const FIELDS = [
         'lat', 'lon', 'structure', 'cover', 'bottom', 'shallow_ft', 'deep_ft', 'depth_nearby_ft', 'bank_faces_deg', 'object_height_ft', 'setback_ft',

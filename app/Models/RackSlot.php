@@ -24,6 +24,8 @@ use OldEddy\Log\Next\Presentation;
  */
 final class RackSlot extends Model
 {
+    use CastsOnce;
+
     /** What is in the hand with this rod (R22). */
     public const PRESENTATION = ['lure', 'color', 'depth_ft', 'retrieve', 'weight_oz', 'length_in', 'cast_kind'];
 

@@ -37,6 +37,7 @@ use Illuminate\Support\Carbon;
  */
 final class Stint extends Model
 {
+    use CastsOnce;
     use HasUuids;
     use SoftDeletes;
 

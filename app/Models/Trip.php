@@ -19,6 +19,7 @@ use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Plan\Plan;
 use OldEddy\Plan\Planner;
 use OldEddy\Reading\WaterReader;
+use OldEddy\Where\Route\PlannedRoute;
 
 /**
  * One day on the water: its conditions, its rack and its log.
@@ -32,7 +33,7 @@ use OldEddy\Reading\WaterReader;
  * @property ?array<string, mixed> $boat what its instruments said last
  * @property ?int $lake_id
  * @property ?Lake $lake
- * @property ?array<string, mixed> $route what the day's route was asked for and is
+ * @property ?PlannedRoute $route
  * @property ?int $drill_seed the hidden day that is practised on
  * @property ?string $stage
  * @property int $casts_made
@@ -46,10 +47,15 @@ use OldEddy\Reading\WaterReader;
  */
 final class Trip extends Model
 {
+    use CastsOnce;
+
     private const STEP_MIN = 10;
 
     /** @var list<string>|null what its fish were seen eating, as far as it was asked */
     private ?array $seen = null;
+
+    /** @var array<string, list<array{lure: string, casts: int, contacts: float}>> what other days gave by lure, by the stage and clarity it was asked for */
+    private array $ownSuccess = [];
 
     protected $fillable = ['name', 'conditions', 'ask', 'closed_at', 'measured', 'boat', 'drill_seed', 'lake_id', 'route', 'here'];
 
@@ -145,7 +151,14 @@ final class Trip extends Model
         if (! $this->exists || $this->drill_seed !== null || $this->stage === null || $this->clarity === null || ! $this->user->own_success) {
             return [];
         }
-        $sums = $this->otherDays($this->stage)->whereIn('trips.clarity', array_column(Clarity::from($this->clarity)->like(), 'value'))
+
+        return $this->ownSuccess["{$this->stage} {$this->clarity}"] ??= $this->success($this->stage, Clarity::from($this->clarity));
+    }
+
+    /** @return list<array{lure: string, casts: int, contacts: float}> */
+    private function success(string $stage, Clarity $clarity): array
+    {
+        $sums = $this->otherDays($stage)->whereIn('trips.clarity', array_column($clarity->like(), 'value'))
             ->join('lure_sums', 'trips.id', '=', 'lure_sums.trip_id')
             ->groupBy('lure')->selectRaw('lure, sum(casts) as casts, sum(lure_sums.contacts_weighed) as contacts')->get();
 
@@ -178,7 +191,7 @@ final class Trip extends Model
 
     public function refresh(): self
     {
-        $this->seen = null;
+        [$this->seen, $this->ownSuccess] = [null, []];
 
         return parent::refresh();
     }
@@ -223,10 +236,13 @@ final class Trip extends Model
     public function countOn(array $cast): void
     {
         foreach ($cast as ['spot' => $spot, 'lure' => $lure, 'casts' => $casts]) {
-            DB::table('spot_sums')->where('trip_id', $this->id)->where('spot', $spot)->increment('casts', $casts);
-            DB::table('lure_sums')->where('trip_id', $this->id)->where('lure', $lure)->increment('casts', $casts);
+            DB::update(
+                'update trips left join spot_sums on spot_sums.trip_id = trips.id and spot = ? left join lure_sums on lure_sums.trip_id = trips.id and lure = ?
+                set casts_made = casts_made + ?, spot_sums.casts = spot_sums.casts + ?, lure_sums.casts = lure_sums.casts + ?, updated_at = ?
+                where trips.id = ?',
+                [$spot, $lure, $casts, $casts, $casts, now(), $this->id],
+            );
         }
-        self::query()->whereKey($this->id)->increment('casts_made', array_sum(array_column($cast, 'casts')));
         $this->casts_made += array_sum(array_column($cast, 'casts'));
         $this->syncOriginalAttribute('casts_made');
     }
@@ -300,6 +316,6 @@ final class Trip extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['conditions' => 'array', 'measured' => 'array', 'derived' => 'array', 'boat' => 'array', 'route' => 'array', 'closed_at' => 'datetime', 'drill_seed' => 'integer', 'practice' => 'boolean'];
+        return ['conditions' => 'array', 'measured' => 'array', 'derived' => 'array', 'boat' => 'array', 'route' => KeptRoute::class, 'closed_at' => 'datetime', 'drill_seed' => 'integer', 'practice' => 'boolean'];
     }
 }

@@ -19,6 +19,7 @@ use OldEddy\Log\Evidence\TurnKind;
  */
 final class Turn extends Model
 {
+    use CastsOnce;
     use HasUuids;
     use SoftDeletes;
 

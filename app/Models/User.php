@@ -21,6 +21,8 @@ use OldEddy\Day\Schools\Schools;
  */
 final class User extends Authenticatable
 {
+    use CastsOnce;
+
     protected $fillable = ['name', 'email', 'password', 'units', 'schools', 'own_success'];
 
     protected $attributes = ['units' => 'us', 'schools' => null, 'own_success' => true];

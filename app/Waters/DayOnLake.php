@@ -65,9 +65,16 @@ final class DayOnLake
     public function __construct(public readonly Trip $trip, public readonly Lake $lake)
     {
         $this->day = Settler::settle($trip->told());
-        [$dry, $wet] = $lake->spots->partition(fn (LakeSpot $s): bool => $s->place()->isDryAt($this->day->riseFt()));
-        [$this->spots, $this->dry] = [array_values($wet->all()), array_values($dry->all())];
-        $this->places = array_map(static fn (LakeSpot $s): Place => $s->place(), $this->spots);
+        [$spots, $dry, $places] = [[], [], []];
+        foreach ($lake->spots as $spot) {
+            $place = $spot->place();
+            if ($place->isDryAt($this->day->riseFt())) {
+                $dry[] = $spot;
+            } else {
+                [$spots[], $places[]] = [$spot, $place];
+            }
+        }
+        [$this->spots, $this->dry, $this->places] = [$spots, $dry, $places];
         $this->records = $this->records();
         $deepest = $lake->deepest();
         $this->deepestFt = $deepest === null ? null : max(1.0, $deepest + $this->day->riseFt());
@@ -88,7 +95,7 @@ final class DayOnLake
     public function minutesFrom(?string $name): array
     {
         $here = array_column($this->spots, null, 'name')[$name] ?? null;
-        $speed = Speed::fromMph((float) ($this->trip->route['asked']['speed_mph'] ?? self::USUAL_MPH));
+        $speed = $this->trip->route->asked->speed ?? Speed::fromMph(self::USUAL_MPH);
         $minutes = [];
         foreach ($here === null ? [] : $this->spots as $spot) {
             $minutes[$spot->name] = $spot->id === $here->id ? 0.0 : RoughWays::minutes($here->position(), $spot->position(), $speed);

@@ -7,12 +7,15 @@ namespace App\Waters;
 use App\Models\LakeSpot;
 use App\Show\Units;
 use Illuminate\Support\Facades\Cache;
-use OldEddy\Basics\Units\Speed;
 use OldEddy\Pictures\Ribbon\Fished;
 use OldEddy\Where\Lake\Position;
+use OldEddy\Where\Route\AskedRoute;
 use OldEddy\Where\Route\Comeback;
 use OldEddy\Where\Route\Distances;
 use OldEddy\Where\Route\Leg;
+use OldEddy\Where\Route\OnRoute;
+use OldEddy\Where\Route\PlannedRoute;
+use OldEddy\Where\Route\PlannedStop;
 use OldEddy\Where\Route\Router;
 use OldEddy\Where\Route\RouteTask;
 use OldEddy\Where\Route\Runs;
@@ -20,11 +23,7 @@ use OldEddy\Where\Route\Stop;
 use OldEddy\Where\Route\Timetable;
 use OldEddy\Where\Route\WaterWays;
 
-/**
- * The day's route: asks the core for the ranking by the hour and for the ways over water, and has it choose and order.
- *
- * @phpstan-type Asked array{from: int, to: int, minutes: float, speed_mph: float, fuel_per_hour?: ?float, locked: list<int>, forbidden: list<int>, start?: ?int, start_at?: ?array{float, float}, from_now?: bool}
- */
+/** The day's route: asks the core for the ranking by the hour and for the ways over water, and has it choose and order. */
 final class DayRoute
 {
     /** @var list<LakeSpot> */
@@ -37,18 +36,14 @@ final class DayRoute
     /** Where the ways over this water at this level are kept, so that a route planned anew on the water need not find them again. */
     private string $kept;
 
-    /** @param  Asked  $asked */
-    public function __construct(private readonly DayOnLake $day, private readonly array $asked)
+    public function __construct(private readonly DayOnLake $day, private readonly AskedRoute $asked)
     {
         // A route chooses among the best of the day; what must be on it is on it anyway.
         $best = $day->bestOfTheDay();
-        // Where one starts in the morning is no stop; where one stands on the water may be come back to.
-        $out = ($asked['from_now'] ?? false) ? $asked['forbidden'] : [...$asked['forbidden'], $asked['start'] ?? null];
         $this->spots = array_values(
             array_filter(
                 $day->spots,
-                static fn (LakeSpot $s): bool => in_array($s->id, $asked['locked'], true)
-                    || (in_array($s->name, $best, true) && ! in_array($s->id, $out, true)),
+                static fn (LakeSpot $s): bool => $asked->onRoute($s->id) === OnRoute::Must || (in_array($s->name, $best, true) && $asked->allows($s->id)),
             ),
         );
         // Of a lake whose depths nobody measured, no way over water is known.
@@ -59,81 +54,40 @@ final class DayRoute
         $this->runs = new Runs($this->distances, $ways);
     }
 
-    /**
-     * @return array{stops: list<array{spot: int, name: string, at: int, to: int, run_min: float, fuel: float}>, line: list<array{float, float}>, home_min: float, end: int, fuel: float, note: ?string}
-     */
-    public function planned(): array
+    public function planned(): PlannedRoute
     {
         [$stops, $this->spots] = $this->candidates();
-        $problem = new RouteTask($stops, $this->minutes(), $this->asked['from'], $this->asked['to']);
+        $problem = new RouteTask($stops, $this->minutes(), $this->asked->from, $this->asked->to);
         $order = Router::solve($problem);
-        $table = Timetable::of($problem, $order, (float) ($this->asked['fuel_per_hour'] ?? 0.0));
+        $table = Timetable::of($problem, $order, $this->asked->fuelPerHour ?? 0.0);
         $reached = is_finite($table->homeMin);
+        $at = fn (Leg $l): LakeSpot => $this->spots[$l->stop];
 
-        $stops = array_map(fn (Leg $l): array => [
-            'spot' => $this->spots[$l->stop]->id, 'name' => $this->spots[$l->stop]->name, 'at' => (int) round($l->at), 'to' => (int) round($l->to),
-            'run_min' => round($l->runMin, 1), 'fuel' => round($l->fuel, 2),
-        ], $table->legs);
-
-        return [
-            'stops' => $stops, 'line' => $stops === [] ? [] : $this->line($stops),
-            'home_min' => $reached ? round($table->homeMin, 1) : 0.0,
-            'end' => $reached ? (int) round($table->backAt) : $this->asked['from'],
-            'fuel' => $reached ? round($table->fuel, 2) : 0.0,
-            'note' => $order === [] ? 'No spot fits into this time, or no water leads to those that must be on it.' : null,
-        ];
-    }
-
-    /**
-     * The line of a route over the water, kept with it: the plan is looked at more often than made.
-     *
-     * @param  list<array{spot: int}>  $stops
-     * @return list<array{float, float}> latitude, longitude
-     */
-    private function line(array $stops): array
-    {
-        $by = collect($this->day->spots)->keyBy('id');
-        $at = array_map(static fn (array $s): ?Position => $by->get($s['spot'])?->position(), $stops);
-
-        return array_map(
-            static fn (Position $p): array => [round($p->lat, 6), round($p->lon, 6)],
-            $this->runs->line([$this->start(), ...array_values(array_filter($at)), $this->home()]),
+        return new PlannedRoute(
+            $this->asked,
+            array_map(static fn (Leg $l): PlannedStop => new PlannedStop(
+                $at($l)->id, $at($l)->name, (int) round($l->at), (int) round($l->to), round($l->runMin, 1), round($l->fuel, 2),
+            ), $table->legs),
+            $table->legs === [] ? [] : $this->runs->line([
+                $this->start(), ...array_map(static fn (Leg $l): Position => $at($l)->position(), $table->legs), $this->home(),
+            ]),
+            $reached ? round($table->homeMin, 1) : 0.0,
+            $reached ? (int) round($table->backAt) : $this->asked->from,
+            $reached ? round($table->fuel, 2) : 0.0,
+            $order === [] ? 'No spot fits into this time, or no water leads to those that must be on it.' : null,
         );
     }
 
-    /**
-     * The stops as the ribbon shows them.
-     *
-     * @param  list<array{name: string, at: int, to: int}>  $stops
-     * @return list<Fished>
-     */
-    public static function ribbon(array $stops): array
+    /** @return list<Fished> its stops as the ribbon shows them */
+    public static function ribbon(?PlannedRoute $route): array
     {
-        return array_map(static fn (array $s): Fished => new Fished($s['at'], $s['to'], $s['name'], []), $stops);
+        return array_map(static fn (PlannedStop $s): Fished => new Fished($s->at, $s->to, $s->name, []), $route->stops ?? []);
     }
 
-    /**
-     * What the angler wished of a spot: that it must be on the route, may be, or stays out.
-     *
-     * @param  Asked  $asked
-     */
-    public static function wish(int $spot, array $asked): string
+    /** Minutes under way and how far that is, in words. */
+    public static function underWay(float $minutes, AskedRoute $asked, Units $units): string
     {
-        return match (true) {
-            in_array($spot, $asked['locked'], true) => 'must',
-            in_array($spot, $asked['forbidden'], true) => 'out',
-            default => 'may',
-        };
-    }
-
-    /**
-     * Minutes under way and how far that is, in words.
-     *
-     * @param  Asked  $asked
-     */
-    public static function underWay(float $minutes, array $asked, Units $units): string
-    {
-        return $minutes.' min, '.$units->way($minutes / 60 * $asked['speed_mph']).' under way';
+        return $minutes.' min, '.$units->way($asked->miles($minutes)).' under way';
     }
 
     /**
@@ -144,12 +98,12 @@ final class DayRoute
     private function candidates(): array
     {
         $worth = $this->day->byHour(array_map(static fn (LakeSpot $s): string => $s->name, $this->spots))->fits;
-        $today = ($this->asked['from_now'] ?? false) ? $this->day->today() : [];
+        $today = $this->asked->fromNow ? $this->day->today() : [];
         $stops = $spots = [];
         foreach ($this->spots as $spot) {
-            $stop = new Stop($spot->name, $worth[$spot->name], $this->asked['minutes'], in_array($spot->id, $this->asked['locked'], true));
+            $stop = new Stop($spot->name, $worth[$spot->name], $this->asked->minutes, $this->asked->onRoute($spot->id) === OnRoute::Must);
             $fished = $today[$spot->id] ?? null;
-            foreach ($fished === null ? [$stop] : Comeback::stops($stop, $fished, $this->asked['from']) as $one) {
+            foreach ($fished === null ? [$stop] : Comeback::stops($stop, $fished, $this->asked->from) as $one) {
                 $stops[] = $one;
                 $spots[] = $spot;
             }
@@ -163,7 +117,7 @@ final class DayRoute
     {
         $places = [$this->start(), ...array_map(static fn (LakeSpot $s): Position => $s->position(), $this->spots), $this->home()];
 
-        $minutes = $this->runs->minutes($places, Speed::fromMph($this->asked['speed_mph']));
+        $minutes = $this->runs->minutes($places, $this->asked->speed);
         Cache::put($this->kept, $this->distances->known(), now()->addWeek());
 
         return $minutes;
@@ -172,11 +126,11 @@ final class DayRoute
     /** Where the boat is: as its instruments say, at a spot, or at the ramp. */
     private function start(): Position
     {
-        if (($this->asked['start_at'] ?? null) !== null) {
-            return new Position(...$this->asked['start_at']);
+        if ($this->asked->startAt !== null) {
+            return $this->asked->startAt;
         }
         foreach ($this->day->spots as $spot) {
-            if ($spot->id === ($this->asked['start'] ?? null)) {
+            if ($spot->id === $this->asked->start) {
                 return $spot->position();
             }
         }

@@ -53,6 +53,21 @@ final class ChanceTest extends TestCase
         self::assertEqualsWithDelta(log(24), LogGamma::of(5), 1e-12);
     }
 
+    /** Source: R 4.2.2, pgamma(x, shape): by the series where x is small, by the continued fraction where it is large. */
+    public function test_the_share_under_a_rate_agrees_with_r(): void
+    {
+        foreach ([
+            [2.5, ['0.2' => 0.00467040676413, 1 => 0.1508549639154, 3 => 0.6937810815867, 9 => 0.9970535954121, 20 => 0.9999998506632, 40 => 1.0]],
+            [0.4, ['0.01' => 0.1781181731349, '0.5' => 0.748018554726, '1.4' => 0.9300890342595, 2 => 0.967147195239, 6 => 0.9996494475433]],
+            [50, [20 => 1.245892607972e-08, 40 => 0.07033506665939, 52 => 0.6278502984261, 80 => 0.9998692160234]],
+        ] as [$shape, $expected]) {
+            $rate = Rate::after(new Prior(1e-9, 1e-3), $shape - 1e-12, 1 - 1e-3);
+            foreach (array_keys($expected) as $i => $x) {
+                self::assertEqualsWithDelta($expected[$x], $rate->sharesUnder(array_map(floatval(...), array_keys($expected)))[$i], 1e-8, "{$x} of {$shape}");
+            }
+        }
+    }
+
     public function test_a_rate_beats_its_equal_half_the_time(): void
     {
         $rate = Rate::after(new Prior, 3, 80);

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use OldEddy\Basics\Units\Speed;
 use OldEddy\Where\Lake\DepthGrid;
 use OldEddy\Where\Lake\Position;
+use OldEddy\Where\Route\AskedRoute;
 use OldEddy\Where\Route\Distances;
 use OldEddy\Where\Route\Leg;
+use OldEddy\Where\Route\OnRoute;
 use OldEddy\Where\Route\Router;
 use OldEddy\Where\Route\RouteTask;
 use OldEddy\Where\Route\Stop;
@@ -39,6 +42,17 @@ final class RouteTest extends TestCase
             self::assertSame($order, Router::solve($problem), 'the same problem, the same route');
         }
         self::assertSame([], Router::solve(self::day(5, 1, 15, [0, 1, 2])), 'locked stops that do not fit are told, not dropped');
+    }
+
+    public function test_what_is_asked_of_a_spot(): void
+    {
+        $asked = new AskedRoute(420, 900, 15, Speed::fromMph(20), locked: [3], forbidden: [5], start: 7);
+        self::assertSame([OnRoute::Must, OnRoute::Out, OnRoute::May], array_map($asked->onRoute(...), [3, 5, 9]));
+        self::assertSame([3 => true, 5 => false, 7 => false, 9 => true], array_map($asked->allows(...), [3 => 3, 5 => 5, 7 => 7, 9 => 9]), 'the start is no stop');
+        $now = $asked->fromNow(600, 9, new Position(37, -80));
+        self::assertTrue($now->allows(9), 'on the water one may come back to where one stands');
+        self::assertSame([600, 900, 9, [3], [5]], [$now->from, $now->to, $now->start, $now->locked, $now->forbidden]);
+        self::assertEqualsWithDelta(5.0, $asked->miles(15), 1e-9, 'a quarter of an hour at 20 miles an hour');
     }
 
     public function test_a_stop_is_made_in_its_hour(): void

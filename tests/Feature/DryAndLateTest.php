@@ -36,7 +36,7 @@ final class DryAndLateTest extends WaterTestCase
         )->assertSessionHasErrors('spot');
         $this->post(route('where.pick', $trip), ['spot' => $wet->id])->assertSessionHasNoErrors();
         $this->post(route('where.route', $trip), ['from' => '07:00', 'to' => '09:00', 'minutes' => 12, 'speed' => 20]);
-        self::assertNotContains('Flat', array_column($trip->refresh()->route['stops'], 'name'));
+        self::assertNotContains('Flat', $trip->refresh()->route->names());
         $stint = (string) Str::uuid();
         $this->log(
             $trip,

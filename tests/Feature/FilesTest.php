@@ -418,7 +418,7 @@ final class FilesTest extends WaterTestCase
         self::assertLessThan(600_000, strlen((string) $where->getContent()));
         $this->get(route('where', ['trip' => $trip, 'page' => 15]))->assertOk();
         $this->post(route('where.route', $trip), ['from' => '07:00', 'to' => '11:00', 'minutes' => 12, 'speed' => 20])->assertSessionHasNoErrors();
-        self::assertNotSame([], $trip->refresh()->route['stops']);
+        self::assertNotSame([], $trip->refresh()->route->stops);
         self::assertCount(40, (new DayOnLake($trip->load('user'), $trip->lake))->bestOfTheDay(), 'a route weighs no more than these');
         $this->get(route('fish', $trip))->assertOk();
     }

@@ -291,9 +291,9 @@ final class HandTest extends WaterTestCase
             $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'caught']),
         ]);
         $this->post(route('where.again', $this->trip->refresh()))->assertRedirect();
-        $visits = array_count_values(array_column($this->trip->refresh()->route['stops'], 'name'));
+        $visits = array_count_values($this->trip->refresh()->route->names());
         self::assertGreaterThanOrEqual(1, $visits['East wall'] ?? 0, 'a fished place is not closed (S29)');
-        $at = array_column($this->trip->route['stops'], 'at', 'name')['East wall'];
+        $at = array_column($this->trip->route->stops, 'at', 'name')['East wall'];
         self::assertGreaterThan(8 * 60 + 59, $at, 'it rests first');
     }
 

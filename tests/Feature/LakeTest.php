@@ -15,6 +15,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Str;
 use OldEddy\Boat\SimulatedBoat;
 use OldEddy\Where\Lake\DepthGrid;
+use OldEddy\Where\Lake\Position;
 
 final class LakeTest extends WaterTestCase
 {
@@ -287,10 +288,10 @@ final class LakeTest extends WaterTestCase
             'wish' => [$ids['East wall'] => 'must', $ids['Flat'] => 'out', $ids['Dock of Mill'] => 'may'],
         ];
         $this->post(route('where.route', $trip), $ask)->assertSessionHasNoErrors()->assertRedirect();
-        $stops = $trip->refresh()->route['stops'];
-        self::assertContains('East wall', array_column($stops, 'name'));
-        self::assertNotContains('Flat', array_column($stops, 'name'));
-        self::assertLessThanOrEqual(540, $trip->route['end']);
+        $trip->refresh();
+        self::assertContains('East wall', $trip->route->names());
+        self::assertNotContains('Flat', $trip->route->names());
+        self::assertLessThanOrEqual(540, $trip->route->backAt);
         $this->get(route('where', $trip))->assertOk()->assertSee('Back by')->assertSee('plan-route', false);
         $this->get(route('where.sheet', $trip))->assertOk()->assertSee('The rack')->assertSee('East wall');
         $this->post(route('where.route', $trip), ['from' => '09:00', 'to' => '08:00'] + $ask)->assertSessionHasErrors('to');
@@ -303,7 +304,7 @@ final class LakeTest extends WaterTestCase
             route('where.route', $trip),
             ['from' => '08:00', 'to' => '09:00', 'wish' => [], 'start' => $ids['East wall']] + $ask,
         )->assertSessionHasNoErrors();
-        self::assertNotContains('East wall', array_column($trip->refresh()->route['stops'], 'name'));
+        self::assertNotContains('East wall', $trip->refresh()->route->names());
         $this->post(route('where.route', $trip), ['speed' => 'fast', 'minutes' => 500] + $ask)->assertSessionHasErrors(['speed', 'minutes']);
         self::assertStringContainsString('minutes a stop', (string) session('errors')->first('minutes'));
     }
@@ -321,13 +322,13 @@ final class LakeTest extends WaterTestCase
         $this->log($trip->refresh()->load('user'), [['at' => '2026-07-18T07:50:00'] + $this->stint($stint, 'East wall')])->assertOk();
         $this->post(route('where.again', $trip))->assertSessionHasNoErrors()->assertRedirect(route('where', $trip));
         $route = $trip->refresh()->route;
-        self::assertSame([490, $ids['East wall']], [$route['asked']['from'], $route['asked']['start']]);
-        self::assertNotContains('East wall', array_column($route['stops'], 'name'));
-        self::assertGreaterThanOrEqual(490, $route['stops'][0]['at']);
+        self::assertSame([490, $ids['East wall']], [$route->asked->from, $route->asked->start]);
+        self::assertNotContains('East wall', $route->names());
+        self::assertGreaterThanOrEqual(490, $route->stops[0]->at);
         // The boat's own instruments know better where it is.
         $trip->fixes()->create(['at' => '2026-07-18 08:08:00', 'lat' => 36.9012, 'lon' => -80.0985]);
         $this->post(route('where.again', $trip))->assertSessionHasNoErrors();
-        self::assertSame([36.9012, -80.0985], $trip->refresh()->route['asked']['start_at']);
+        self::assertEquals(new Position(36.9012, -80.0985), $trip->refresh()->route->asked->startAt);
         Carbon::setTestNow('2026-07-18 09:40:00 America/New_York');
         $this->post(route('where.again', $trip))->assertSessionHasErrors('to');
         Carbon::setTestNow();
@@ -339,12 +340,12 @@ final class LakeTest extends WaterTestCase
         $ask = ['from' => '07:00', 'to' => '09:00', 'minutes' => 15, 'speed' => 2, 'fuel_per_hour' => 6];
         $this->post(route('where.route', $trip), $ask)->assertSessionHasNoErrors();
         $route = $trip->refresh()->route;
-        self::assertEqualsWithDelta(6 * (array_sum(array_column($route['stops'], 'run_min')) + $route['home_min']) / 60, $route['fuel'], 0.02);
+        self::assertEqualsWithDelta(6 * (array_sum(array_column($route->stops, 'runMin')) + $route->homeMin) / 60, $route->fuel, 0.02);
         $this->get(route('where', $trip))->assertOk()->assertSee('Fuel for the day');
         // The same speed in the other units is the same route.
         $trip->user->update(['units' => 'metric']);
         $this->actingAs($trip->user->refresh())->post(route('where.route', $trip), ['speed' => 3.22] + $ask)->assertSessionHasNoErrors();
-        self::assertEqualsWithDelta($route['home_min'], $trip->refresh()->route['home_min'], 0.1);
+        self::assertEqualsWithDelta($route->homeMin, $trip->refresh()->route->homeMin, 0.1);
         $this->get(route('where', $trip))->assertOk()->assertSee('km under way')->assertDontSee(' ft of water, best');
     }
 

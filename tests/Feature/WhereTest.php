@@ -9,6 +9,7 @@ use App\Models\LakeSpot;
 use App\Models\Trip;
 use App\Waters\DayOnLake;
 use App\Waters\SpotToday;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use OldEddy\Pictures\Ribbon\Fished;
 use OldEddy\Where\Docks\Aim;
@@ -129,6 +130,38 @@ final class WhereTest extends WaterTestCase
         $this->get(route('where', $trip))->assertOk()->assertSee('ribbon-shade', false)->assertSee('wide at');
         $trip->update(['conditions' => ['weather' => ['sky' => 'overcast']] + $trip->conditions]);
         self::assertSame([], (new DayOnLake($trip->refresh()->load('user'), $lake->refresh()))->shades(['West bank']));
+    }
+
+    public function test_what_is_kept_of_a_lake_follows_its_depths_its_level_and_its_banks(): void
+    {
+        [$trip, $lake] = $this->river(['water' => ['temp_f' => 80], 'weather' => ['sky' => 'clear']]);
+        $bank = $this->spot($lake, ['name' => 'West bank', 'bank_faces_deg' => 90, 'object_height_ft' => 25]);
+        $drawn = fn (): string => str((string) $this->get(route('where', $trip))->getContent())->betweenFirst('"depths":[', ',')->toString();
+        self::assertSame('15', $drawn());
+        $trip->update(['conditions' => ['water' => ['temp_f' => 80, 'level_ft' => 2]] + $trip->conditions]);
+        self::assertSame('17', $drawn(), 'at a level two feet higher');
+        $lake->keepGrid(new DepthGrid(36.905, -80.105, 20, 40, 40, array_fill(0, 1600, 9.0)));
+        self::assertSame('11', $drawn(), 'with other depths');
+
+        $shade = fn (): string => (string) $this->get(route('ribbon', $trip))->getContent();
+        $this->postJson(route('log', $trip), ['events' => [$this->stint((string) Str::uuid(), 'West bank')]])->assertOk();
+        self::assertStringContainsString('ribbon-shade', $shade());
+        $this->travel(2)->seconds();
+        $bank->update(['object_height_ft' => 0]);
+        self::assertStringNotContainsString('ribbon-shade', $shade(), 'the trees are gone');
+    }
+
+    public function test_a_route_that_an_older_version_kept_is_read(): void
+    {
+        [$trip] = $this->river(['water' => ['temp_f' => 80]]);
+        DB::table('trips')->where('id', $trip->id)->update(['route' => json_encode([
+            'asked' => ['from' => 420, 'to' => 600, 'minutes' => 15, 'speed_mph' => 20], 'stops' => [['spot' => 1, 'name' => 'Bar', 'at' => 430, 'to' => 445, 'run_min' => 5]],
+            'home_min' => 4, 'end' => 450,
+        ])]);
+        $route = $trip->refresh()->route;
+        self::assertSame([['Bar'], 450, [], 0.0, null], [$route->names(), $route->backAt, $route->line, $route->fuel, $route->note]);
+        $trip->update(['route' => $route]);
+        self::assertEquals($route, $trip->refresh()->route, 'and kept again as it is');
     }
 
     public function test_confirm_leads_to_the_likes_of_what_paid_on_the_plan(): void

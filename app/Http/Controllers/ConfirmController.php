@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Log\Deck;
 use App\Log\OwnTargets;
-use App\Models\LakeSpot;
 use App\Models\Trip;
+use App\Waters\LikeTheBest;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use OldEddy\Log\Evidence\Crew;
@@ -22,8 +22,6 @@ final class ConfirmController
     {
         $deck = new Deck($trip, $trip->user->units());
 
-        $best = $this->best($trip, $deck);
-
         return view('confirm.show', [
             'trip' => $trip,
             'day' => $deck->day,
@@ -31,8 +29,7 @@ final class ConfirmController
             'ribbon' => $deck->ribbon(),
             'summary' => DaySummary::of($deck->day->evidence),
             'crew' => Crew::of($deck->day->evidence),
-            'alike' => $best === null ? [] : $deck->toFish->onLake()?->like($best) ?? [],
-            'alikeTo' => $best?->id,
+            'alike' => $this->likeTheBest($deck),
             'neverTried' => $deck->neverTried(),
             // One fish shares everything with itself.
             'shared' => $deck->day->evidence->contactCount() > 1 ? Shared::levels($deck->day->evidence->stints) : [],
@@ -41,12 +38,12 @@ final class ConfirmController
         ]);
     }
 
-    /** The marked spot that gave most, or null. */
-    private function best(Trip $trip, Deck $deck): ?LakeSpot
+    /** What is like the spot that gave most, where that is marked. */
+    private function likeTheBest(Deck $deck): ?LikeTheBest
     {
         $best = collect($deck->day->evidence->levelsOf('spot'))->first(fn (LevelEvidence $l): bool => $l->contactCount > 0);
 
-        return $best === null ? null : $trip->lake?->spots->firstWhere('name', $best->level);
+        return $best === null ? null : $deck->toFish->like($best->level);
     }
 
     public function close(Trip $trip): RedirectResponse

@@ -51,7 +51,6 @@ final class LakesController
         // After an error the form that was sent is open again.
         $id = $given['spot'] ?? $request->old('id');
         $chosen = is_numeric($id) ? $lake->spots()->find((int) $id) : null;
-        $grid = $lake->workingGrid();
         $known = $lake->spots()->pluck('name')->flip();
         [$features, $seen] = [[], []];
         foreach ($lake->features() as $feature) {
@@ -69,7 +68,7 @@ final class LakesController
 
         return view('lakes.show', [
             'lake' => $lake, 'spots' => $spots, 'chosen' => $chosen, 'asked' => $given['q'] ?? '', 'features' => $features,
-            'plan' => $grid === null ? null : new PlanDrawing($grid),
+            'plan' => PlanDrawing::of($lake, 0),
             'layers' => $lake->layers()->get(), 'sheet' => new SpotSheet($request->user()->units()),
             'options' => ['structure' => Structure::keys(), 'cover' => Cover::keys(), 'bottom' => Bottom::keys()],
         ]);

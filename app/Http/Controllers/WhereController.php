@@ -18,9 +18,13 @@ use App\Waters\SpotToday;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use OldEddy\Basics\Units\Speed;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Pictures\Ribbon\DayRibbon;
 use OldEddy\Where\Places\RankedPlace;
+use OldEddy\Where\Route\AskedRoute;
+use OldEddy\Where\Route\OnRoute;
 use OldEddy\Where\Route\Stop;
 
 /** Which places, in which order, at which hour, from which side. */
@@ -45,18 +49,18 @@ final class WhereController
         );
         $day = new DayOnLake($trip, $lake);
         $minute = (int) ($given['minute'] ?? $day->day->minuteOfDay);
-        $grid = $lake->workingGrid();
         $spot = collect($day->spots)->firstWhere('id', (int) ($given['spot'] ?? 0));
-        $stops = $trip->route['stops'] ?? [];
+        $asked = $trip->route->asked ?? AskedRoute::usual(Stop::minutesBy($trip->user->schools(), OwnTargets::clock($trip->user)));
+        $planned = $trip->route?->names() ?? [];
         $units = $trip->user->units();
         $ranked = $day->ranked($minute);
         $page = (int) ($given['page'] ?? 1);
         $listed = array_slice($ranked, ($page - 1) * self::A_PAGE, self::A_PAGE);
         $names = array_map(static fn (RankedPlace $r): string => $r->place->name, $listed);
-        $shown = $spot !== null ? [$spot->name] : (array_column($stops, 'name') ?: $names);
+        $shown = $spot !== null ? [$spot->name] : ($planned ?: $names);
         $drawn = [
             ...array_map(static fn (RankedPlace $r): string => $r->place->name, array_slice($ranked, 0, self::DRAWN)),
-            ...array_column($stops, 'name'),
+            ...$planned,
             ...($spot === null ? [] : [$spot->name]),
         ];
 
@@ -65,16 +69,12 @@ final class WhereController
             'listed' => $listed, 'page' => $page, 'pages' => (int) ceil(count($ranked) / self::A_PAGE), 'byHour' => $day->byHour($names),
             'spots' => collect($day->spots)->keyBy('name'), 'drawn' => collect($day->spots)->whereIn('name', $drawn), 'dry' => $day->dry,
             'wishes' => collect($day->spots)->whereIn('name', array_slice($drawn, 0, self::A_PAGE))->merge(
-                collect($day->spots)->whereIn('id', [...($trip->route['asked']['locked'] ?? []), ...($trip->route['asked']['forbidden'] ?? [])]),
+                collect($day->spots)->whereIn('id', [...$asked->locked, ...$asked->forbidden]),
             )->unique('id'),
             'sun' => $day->day->sunDay?->at($minute),
-            'plan' => $grid === null ? null : new PlanDrawing($grid),
-            'line' => $trip->route['line'] ?? [],
-            'ribbon' => DayRibbon::of($day->day, planned: DayRoute::ribbon($stops), shades: $day->shades($shown)),
-            'asked' => $trip->route['asked'] ?? [
-                'from' => 420, 'to' => 900, 'minutes' => Stop::minutesBy($trip->user->schools(), OwnTargets::clock($trip->user)), 'speed_mph' => 20, 'locked' => [],
-                'forbidden' => [],
-            ],
+            'plan' => PlanDrawing::of($lake, $day->day->riseFt()),
+            'ribbon' => DayRibbon::of($day->day, planned: DayRoute::ribbon($trip->route), shades: $day->shades($shown)),
+            'asked' => $asked,
             'speed' => static fn (float $mph): string => (string) round($units->show('speed', $mph), 1),
             'chosen' => $spot === null ? null : new SpotToday($day, $spot, $minute),
         ]);
@@ -115,31 +115,29 @@ final class WhereController
             'minutes' => ['required', 'numeric', 'between:2,240'],
             'speed' => ['required', 'numeric', "between:{$units->show('speed', 1)},{$units->show('speed', 80)}"],
             'fuel_per_hour' => ['nullable', 'numeric', 'between:0,500'],
-            'wish' => ['nullable', 'array', 'max:200'], 'wish.*' => ['nullable', 'in:must,may,out'], 'start' => ['nullable', 'integer'],
+            'wish' => ['nullable', 'array', 'max:200'], 'wish.*' => ['nullable', Rule::enum(OnRoute::class)], 'start' => ['nullable', 'integer'],
         ], ['to.after' => 'Back by must be later than from.'], ['minutes' => 'minutes a stop', 'speed' => 'speed of the boat', 'fuel_per_hour' => 'fuel an hour']);
-        $wish = static fn (string $what): array => array_map(intval(...), array_keys($given['wish'] ?? [], $what, true));
+        $wish = static fn (OnRoute $what): array => array_map(intval(...), array_keys($given['wish'] ?? [], $what->value, true));
 
-        if (count($wish('must')) > DayOnLake::CLOSELY) {
+        if (count($wish(OnRoute::Must)) > DayOnLake::CLOSELY) {
             return back()->withErrors(['wish' => sprintf('At most %d spots can be said to be on the route.', DayOnLake::CLOSELY)])->withInput();
         }
 
-        return $this->planned($trip, [
-            'from' => Clock::minute($given['from']), 'to' => Clock::minute($given['to']), 'minutes' => (float) $given['minutes'],
-            'speed_mph' => round($units->take('speed', (float) $given['speed']), 2),
-            'fuel_per_hour' => isset($given['fuel_per_hour']) ? (float) $given['fuel_per_hour'] : null,
-            'locked' => $wish('must'), 'forbidden' => $wish('out'), 'start' => isset($given['start']) ? (int) $given['start'] : null,
-        ]);
+        return $this->planned($trip, new AskedRoute(
+            Clock::minute($given['from']), Clock::minute($given['to']), (float) $given['minutes'], Speed::fromMph(round($units->take('speed', (float) $given['speed']), 2)),
+            isset($given['fuel_per_hour']) ? (float) $given['fuel_per_hour'] : null, $wish(OnRoute::Must), $wish(OnRoute::Out), isset($given['start']) ? (int) $given['start'] : null,
+        ));
     }
 
     /** Plans the rest of the day anew, on the water. */
     public function again(Trip $trip): RedirectResponse
     {
         abort_if($trip->lake === null || $trip->route === null, 404);
-        $asked = FromNow::asked($trip, $trip->route['asked']);
+        $asked = FromNow::asked($trip, $trip->route->asked);
 
-        return $asked['from'] >= $asked['to']
+        return $asked->from >= $asked->to
             ? back()->withErrors(
-                ['to' => sprintf('It is %s, and you meant to be back by %s: say a later time.', Clock::of($asked['from']), Clock::of($asked['to']))],
+                ['to' => sprintf('It is %s, and you meant to be back by %s: say a later time.', Clock::of($asked->from), Clock::of($asked->to))],
             )
             : $this->planned($trip, $asked);
     }
@@ -149,28 +147,25 @@ final class WhereController
     {
         abort_if($trip->lake === null, 404);
         $day = new DayOnLake($trip, $trip->lake);
-        $grid = $trip->lake->workingGrid();
-        $stops = $trip->route['stops'] ?? [];
 
         return view('where.sheet', [
             'trip' => $trip, 'lake' => $trip->lake, 'route' => $trip->route, 'rack' => $trip->rack, 'spots' => collect($day->spots)->keyBy('id'),
-            'ribbon' => DayRibbon::of($day->day, planned: DayRoute::ribbon($stops), shades: $day->shades(array_column($stops, 'name'))),
-            'plan' => $grid === null ? null : new PlanDrawing($grid), 'line' => $trip->route['line'] ?? [], 'rise' => $day->day->riseFt(),
+            'ribbon' => DayRibbon::of($day->day, planned: DayRoute::ribbon($trip->route), shades: $day->shades($trip->route?->names() ?? [])),
+            'plan' => PlanDrawing::of($trip->lake, $day->day->riseFt()), 'rise' => $day->day->riseFt(),
             'hours' => Kept::hours($day->day),
         ]);
     }
 
-    /** @param  array<string, mixed>  $asked */
-    private function planned(Trip $trip, array $asked): RedirectResponse
+    private function planned(Trip $trip, AskedRoute $asked): RedirectResponse
     {
         /** @var \App\Models\Lake $lake */
         $lake = $trip->lake;
         $planned = (new DayRoute(new DayOnLake($trip, $lake), $asked))->planned();
-        $trip->update(['route' => ['asked' => $asked] + $planned]);
+        $trip->update(['route' => $planned]);
 
         return redirect()->route('where', $trip)->with(
             'said',
-            $planned['note'] ?? sprintf('%d stops, back by %s.', count($planned['stops']), Clock::of($planned['end'])),
+            $planned->note ?? sprintf('%d stops, back by %s.', count($planned->stops), Clock::of($planned->backAt)),
         );
     }
 }

@@ -19,23 +19,42 @@ final class BestChance
             return [];
         }
         $top = max(array_map(static fn (Rate $r): float => $r->quantile(0.9999), $rates));
+        // Finer steps near nothing, where poor rates have most of their weight.
+        $steps = array_map(static fn (int $i): float => $top * ($i / self::STEPS) ** 2, range(1, self::STEPS));
+        $shares = self::shares($rates, $steps);
         $chance = array_fill_keys(array_keys($rates), 0.0);
-        $before = array_fill_keys(array_keys($rates), 0.0);
-        for ($i = 1; $i <= self::STEPS; $i++) {
-            // Finer steps near nothing, where poor rates have most of their weight.
-            $upTo = $top * ($i / self::STEPS) ** 2;
-            $now = array_map(static fn (Rate $r): float => $r->shareUnder($upTo), $rates);
-            foreach ($rates as $key => $rate) {
-                $others = 1.0;
-                foreach ($now as $other => $share) {
-                    $others *= $other === $key ? 1.0 : ($share + $before[$other]) / 2;
-                }
-                $chance[$key] += ($now[$key] - $before[$key]) * $others;
+        foreach (array_keys($steps) as $i) {
+            // All others together are those before and those behind in the list.
+            [$before, $product] = [[], 1.0];
+            foreach ($shares as $key => $share) {
+                $before[$key] = $product;
+                $product *= ($share[$i] + ($share[$i - 1] ?? 0.0)) / 2;
             }
-            $before = $now;
+            $behind = 1.0;
+            foreach (array_reverse($shares, true) as $key => $share) {
+                $last = $share[$i - 1] ?? 0.0;
+                $chance[$key] += ($share[$i] - $last) * $before[$key] * $behind;
+                $behind *= ($share[$i] + $last) / 2;
+            }
         }
         $sum = array_sum($chance);
 
         return array_map(static fn (float $c): float => $c / $sum, $chance);
+    }
+
+    /**
+     * @param  array<array-key, Rate>  $rates
+     * @param  list<float>  $steps
+     * @return array<array-key, list<float>> the share of each rate under each step
+     */
+    private static function shares(array $rates, array $steps): array
+    {
+        $shares = $done = [];
+        foreach ($rates as $key => $rate) {
+            // What was never tried stands at the prior, and there is much of it.
+            $shares[$key] = $done["{$rate->shape} {$rate->casts}"] ??= $rate->sharesUnder($steps);
+        }
+
+        return $shares;
     }
 }

@@ -50,10 +50,17 @@ final readonly class Rate
         return new self($this->shape + $this->mean() * $casts, $this->casts + $casts);
     }
 
-    /** The share (0 to 1) of the distribution under a rate per cast. */
-    public function shareUnder(float $perCast): float
+    /**
+     * The share (0 to 1) of the distribution under each of several rates per cast.
+     *
+     * @param  list<float>  $perCast
+     * @return list<float>
+     */
+    public function sharesUnder(array $perCast): array
     {
-        return self::gammaShare($this->shape, $perCast * $this->casts);
+        $logGamma = LogGamma::of($this->shape);
+
+        return array_map(fn (float $rate): float => self::gammaShare($this->shape, $rate * $this->casts, $logGamma), $perCast);
     }
 
     /** The rate (per cast) under which this share (over 0, under 1) of the distribution lies: Newton's method, kept between bounds. */
@@ -61,10 +68,11 @@ final readonly class Rate
     {
         [$low, $high] = [0.0, $this->shape * 6 + 30];
         $x = $this->shape;
+        $logGamma = LogGamma::of($this->shape);
         for ($i = 0; $i < 40; $i++) {
-            $miss = self::gammaShare($this->shape, $x) - $share;
+            $miss = self::gammaShare($this->shape, $x, $logGamma) - $share;
             $miss > 0 ? $high = $x : $low = $x;
-            $density = exp(-$x + ($this->shape - 1) * log($x) - LogGamma::of($this->shape));
+            $density = exp(-$x + ($this->shape - 1) * log($x) - $logGamma);
             $next = $density > 0 ? $x - $miss / $density : $low;
             $next = $next <= $low || $next >= $high ? ($low + $high) / 2 : $next;
             if (abs($next - $x) < 1e-9 * $x) {
@@ -76,11 +84,15 @@ final readonly class Rate
         return $x / $this->casts;
     }
 
-    /** The regularized lower incomplete gamma function by its series. */
-    private static function gammaShare(float $shape, float $x): float
+    /** The regularized lower incomplete gamma function: by its series, and where that is long, by the continued fraction of what is above. */
+    private static function gammaShare(float $shape, float $x, float $logGamma): float
     {
         if ($x <= 0) {
             return 0.0;
+        }
+        $front = exp(-$x + $shape * log($x) - $logGamma);
+        if ($x > $shape + 1) {
+            return max(0.0, 1 - $front * self::above($shape, $x));
         }
         $term = 1 / $shape;
         $sum = $term;
@@ -89,6 +101,26 @@ final readonly class Rate
             $sum += $term;
         }
 
-        return min(1.0, $sum * exp(-$x + $shape * log($x) - LogGamma::of($shape)));
+        return min(1.0, $sum * $front);
+    }
+
+    /** The continued fraction of the upper part, for an x over shape + 1, by the method of Lentz (value from memory). */
+    private static function above(float $shape, float $x): float
+    {
+        $b = $x + 1 - $shape;
+        $c = 1e300;
+        $fraction = $d = 1 / $b;
+        for ($n = 1; $n < 5000; $n++) {
+            $a = -$n * ($n - $shape);
+            $b += 2;
+            $d = 1 / ($a * $d + $b);
+            $c = $b + $a / $c;
+            $fraction *= $d * $c;
+            if (abs($d * $c - 1) < 1e-12) {
+                break;
+            }
+        }
+
+        return $fraction;
     }
 }

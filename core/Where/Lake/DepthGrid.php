@@ -6,14 +6,9 @@ namespace OldEddy\Where\Lake;
 
 use InvalidArgumentException;
 
-/**
- * A lake as depths in feet at the middles of square cells, row by row from the north-west. Land is 0 or less; where
- * nothing is known stands null. On the small span of a lake, degrees are taken as straight metres.
- */
-final readonly class DepthGrid
+/** A lake as depths in feet at the middles of square cells, row by row from the north-west. Land is 0 or less; where nothing is known stands null. */
+final readonly class DepthGrid extends GridFrame
 {
-    public const METRES_PER_DEGREE = 111_320.0;
-
     /**
      * @param  float  $north  latitude of the middle of the first row, degrees
      * @param  float  $west  longitude of the middle of the first column, degrees
@@ -22,17 +17,24 @@ final readonly class DepthGrid
      * @param  ?float  $squareAt  latitude at which a cell is as wide as it is high, degrees; the first row's where it is not said
      */
     public function __construct(
-        public float $north,
-        public float $west,
-        public float $cellM,
-        public int $cols,
-        public int $rows,
+        float $north,
+        float $west,
+        float $cellM,
+        int $cols,
+        int $rows,
         public array $depthsFt,
-        public ?float $squareAt = null,
+        ?float $squareAt = null,
     ) {
-        if ($cellM <= 0 || $cols < 1 || $rows < 1 || count($depthsFt) !== $cols * $rows) {
-            throw new InvalidArgumentException('A depth grid needs a cell size over 0 and as many depths as it has cells.');
+        parent::__construct($north, $west, $cellM, $cols, $rows, $squareAt);
+        if (count($depthsFt) !== $cols * $rows) {
+            throw new InvalidArgumentException('A depth grid needs as many depths as it has cells.');
         }
+    }
+
+    /** Where its cells lie, without what is in them. */
+    public function frame(): GridFrame
+    {
+        return new GridFrame($this->north, $this->west, $this->cellM, $this->cols, $this->rows, $this->squareAt);
     }
 
     /** Depth in feet of a cell, null outside and where nothing is known. */
@@ -47,30 +49,6 @@ final readonly class DepthGrid
         [$col, $row] = $this->cellAt($lat, $lon);
 
         return $this->cell($col, $row);
-    }
-
-    /** @return array{int, int} column and row in which a position lies, maybe outside */
-    public function cellAt(float $lat, float $lon): array
-    {
-        return [(int) round($this->columnOf($lon)), (int) round($this->rowOf($lat))];
-    }
-
-    /** The column of a longitude, with its part between two. */
-    public function columnOf(float $lon): float
-    {
-        return ($lon - $this->west) * $this->metresPerLon() / $this->cellM;
-    }
-
-    /** The row of a latitude, with its part between two. */
-    public function rowOf(float $lat): float
-    {
-        return ($this->north - $lat) * self::METRES_PER_DEGREE / $this->cellM;
-    }
-
-    /** @return array{float, float} latitude and longitude of the middle of a cell, or of a place between cells */
-    public function position(float $col, float $row): array
-    {
-        return [$this->north - $row * $this->cellM / self::METRES_PER_DEGREE, $this->west + $col * $this->cellM / $this->metresPerLon()];
     }
 
     /** Whether a cell is known to be water. */
@@ -162,10 +140,5 @@ final readonly class DepthGrid
         [$north, $west] = $this->position(($factor - 1) / 2, ($factor - 1) / 2);
 
         return new self($north, $west, $this->cellM * $factor, $cols, $rows, $sum, $this->squareAt ?? $this->north);
-    }
-
-    private function metresPerLon(): float
-    {
-        return self::METRES_PER_DEGREE * cos(deg2rad($this->squareAt ?? $this->north));
     }
 }

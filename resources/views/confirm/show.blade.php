@@ -34,11 +34,11 @@
                     1) }} in 100 believed before the first cast, worth {{ round($day->past->prior()->casts) }} casts</dd></div>@endif
             </dl>
             @endif
-            @if ($alike)
+            @if ($alike?->spots)
                 <h2>Its like on the plan</h2>
-                <ul class="because">@foreach ($alike as $one)<li><a href="{{ route('where', ['trip' => $trip, 'spot' => $trip->lake->spots->firstWhere('name',
-                    $one['place']->name)->id]) }}">{{ $one['place']->name }}</a> <span class="muted">{{ implode(', ', $one['shared']) }}</span></li>@endforeach</ul>
-                <p><a href="{{ route('where', ['trip' => $trip, 'spot' => $alikeTo]) }}">Show them on the water plan</a></p>
+                <ul class="because">@foreach ($alike->spots as $one)<li><a
+                    href="{{ route('where', ['trip' => $trip, 'spot' => $one['id']]) }}">{{ $one['name'] }}</a> <span class="muted">{{ implode(', ', $one['shared']) }}</span></li>@endforeach</ul>
+                <p><a href="{{ route('where', ['trip' => $trip, 'spot' => $alike->id]) }}">Show them on the water plan</a></p>
             @endif
             @if ($crew->members)
                 <h2>The boat</h2>

@@ -8,7 +8,7 @@
         <div>
         @if ($plan)
             @php($marks = App\Drawing\PlanDrawing::marks($spots->items(), $features))
-            @include('where.plan', ['title' => "Water plan of {$lake->name} with its spots and what was read out of its shape.", 'depths' => $plan->depths(0), 'marks' => $marks,
+            @include('where.plan', ['title' => "Water plan of {$lake->name} with its spots and what was read out of its shape.", 'marks' => $marks,
                 'caption' => "× your spots, letters: read out of the shape; depth lines at {$units->depth(2)}, {$units->depth(5)}, {$units->depth(10)} …; drag, pinch or arrow keys, + and −, 0 for all"])
         @else
             <p class="lede">Nothing is known of its depths yet. Take in a file below: soundings (lon, lat, depth), a recording of your instruments, a shoreline, or marks.</p>

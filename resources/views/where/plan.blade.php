@@ -9,7 +9,7 @@
         class="plan-section">{{ $section['name'] }}{{ isset($temps[$section['name']]) ? ', '.$temps[$section['name']] : '' }}</text>@endforeach
     @if ($lake->ramp_lat !== null)<g class="plan-spot" transform="translate({{ $plan->x($lake->ramp_lon) }} {{ $plan->y($lake->ramp_lat) }})"><circle r="9"/><text x="14" y="5"
         class="plan-name">ramp</text></g>@endif
-    @if ($line ?? [])<polyline points="{{ $plan->line($line) }}" class="plan-route"/>@endif
+    @if (($trip ?? null)?->route?->line)<polyline points="{{ $plan->line(array_map(fn ($p) => [$p->lat, $p->lon], $trip->route->line)) }}" class="plan-route"/>@endif
     @foreach ($marks as $mark)
         <g class="plan-spot {{ $mark['class'] }}" data-rank="{{ $mark['rank'] ?? $loop->index }}" transform="translate({{ $plan->x($mark['lon']) }} {{ $plan->y($mark['lat']) }})">
             @if ($mark['href'] ?? null)<a href="{{ $mark['href'] }}">@endif
@@ -21,7 +21,7 @@
         <path d="{{ $arrow['d'] }}" class="plan-arrow"/><text x="{{ $arrow['x'] }}" y="{{ $arrow['y'] }}" text-anchor="middle" class="plan-word">{{ $arrow['words'] }}</text>
     @endforeach
 </svg>
-<script type="application/json">@json($depths)</script>
+<script type="application/json">{!! $plan->depths !!}</script>
 @isset($caption)<figcaption><button type="button" @click="closer" aria-label="+ closer">+</button><button type="button" @click="farther"
     aria-label="− farther">−</button> <span>{{ $caption }}</span></figcaption>@endisset
 </figure>

@@ -24,7 +24,7 @@
             @php($marks = App\Drawing\WhereDrawing::marks($drawn, $ranked, $chosen, $trip, $minute))
             @php($temps = App\Drawing\WhereDrawing::temperatures($trip, $units))
             @php($level = App\Drawing\WhereDrawing::level($day, $units))
-            @include('where.plan', ['title' => "Water plan of {$lake->name}: spots numbered by their fit at {$clock($minute)}.", 'depths' => $plan->depths($day->riseFt()),
+            @include('where.plan', ['title' => "Water plan of {$lake->name}: spots numbered by their fit at {$clock($minute)}.",
                 'shades' => $drawing->shades($drawn), 'arrows' => $drawing->arrows(),
                 'caption' => "depth lines at {$units->depth(2)}, {$units->depth(5)}, {$units->depth(10)} …; {$level}; dark strips: shade now; drag, pinch or arrow keys, + and −, 0 for all"])
         @else
