@@ -12,11 +12,15 @@ use OldEddy\Plan\Flip;
 use OldEddy\Plan\HourPlan;
 use OldEddy\Plan\WhatWouldChange;
 use OldEddy\Reading\Reading;
+use WeakMap;
 
 /** What takes many plans to reckon, kept for a day as it stands: any other conditions are another day. Starting the house forgets it all. */
 final class Kept
 {
     private const DAYS = 3;
+
+    /** @var WeakMap<Settled, string>|null what each day is known by: a page asks for several things of one day */
+    private static ?WeakMap $names = null;
 
     /** @return list<HourPlan> the day by the hour */
     public static function hours(Settled $day): array
@@ -38,6 +42,8 @@ final class Kept
      */
     public static function of(string $what, Settled $day, Closure $reckon): mixed
     {
-        return Cache::remember("{$what}:".hash('sha256', serialize($day)), now()->addDays(self::DAYS), $reckon);
+        self::$names ??= new WeakMap;
+
+        return Cache::remember("{$what}:".(self::$names[$day] ??= hash('sha256', serialize($day))), now()->addDays(self::DAYS), $reckon);
     }
 }

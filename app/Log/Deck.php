@@ -76,8 +76,9 @@ final class Deck
 
     public function __construct(private readonly Trip $trip, private readonly Units $units)
     {
-        $this->reading = WaterReader::read(Settler::settle($trip->told()));
         $this->stints = $trip->stints()->with('contacts')->get();
+        $trip->isLogged($this->stints);
+        $this->reading = WaterReader::read(Settler::settle($trip->told()));
         $hidden = $trip->drill_seed === null ? null : DrillFish::now($trip, $this->stints);
         $this->toFish = new ToFish($trip, $this->reading, $this->stints, $hidden?->choices);
         $time = $hidden->time ?? DayClock::left(

@@ -44,6 +44,8 @@ final class EventTaker
 
     private readonly Batch $batch;
 
+    private readonly MomentOfDay $moments;
+
     /** @var array<string, Kind> */
     private array $kinds = [];
 
@@ -53,6 +55,7 @@ final class EventTaker
     public function __construct(private readonly Trip $trip)
     {
         $this->batch = new Batch($trip);
+        $this->moments = new MomentOfDay($trip);
     }
 
     public static function kind(string $kind, Trip $trip, Batch $batch): Kind
@@ -115,7 +118,7 @@ final class EventTaker
             return self::answer($id, self::REFUSED, $refusal);
         }
         $used->use($event, $name);
-        $event['at'] = MomentOfDay::local($event['at'], $this->trip);
+        $event['at'] = $this->moments->local($event['at']);
         $this->batch->event(
             [
                 'id' => $event['id'], 'kind' => $name, 'stint_id' => $event['stint'] ?? null, 'count' => (int) ($event['count'] ?? 0),
@@ -128,7 +131,7 @@ final class EventTaker
             $this->work($kind, $event);
         }
 
-        return self::answer($id, self::TAKEN, MomentOfDay::outside($event['at'], $this->trip));
+        return self::answer($id, self::TAKEN, $this->moments->outside($event['at']));
     }
 
     /** @param  array<array-key, mixed>  $event */

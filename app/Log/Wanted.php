@@ -81,7 +81,9 @@ final readonly class Wanted
 
     public static function moment(): self
     {
-        return new self(MomentOfDay::problem(...), true);
+        $latest = MomentOfDay::latest();
+
+        return new self(static fn (mixed $v): ?string => MomentOfDay::problem($v, $latest), true);
     }
 
     /** Words or numbers by name, whatever they are. */

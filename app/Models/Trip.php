@@ -54,9 +54,6 @@ final class Trip extends Model
     /** @var list<string>|null what its fish were seen eating, as far as it was asked */
     private ?array $seen = null;
 
-    /** @var array<string, list<array{lure: string, casts: int, contacts: float}>> what other days gave by lure, by the stage and clarity it was asked for */
-    private array $ownSuccess = [];
-
     protected $fillable = ['name', 'conditions', 'ask', 'closed_at', 'measured', 'boat', 'drill_seed', 'lake_id', 'route', 'here'];
 
     protected $attributes = [
@@ -152,7 +149,9 @@ final class Trip extends Model
             return [];
         }
 
-        return $this->ownSuccess["{$this->stage} {$this->clarity}"] ??= $this->success($this->stage, Clarity::from($this->clarity));
+        [$stage, $clarity] = [$this->stage, Clarity::from($this->clarity)];
+
+        return LastLogged::others($this, "success {$stage} {$clarity->value}", fn (): array => $this->success($stage, $clarity));
     }
 
     /** @return list<array{lure: string, casts: int, contacts: float}> */
@@ -186,12 +185,23 @@ final class Trip extends Model
     {
         return $this->seen ??= ! $this->exists
             ? []
-            : $this->contacts()->toBase()->whereNotNull('forage')->distinct()->orderBy('forage')->pluck('forage')->all();
+            : $this->contacts()->toBase()->whereNotNull('forage')->whereIn('stint_id', $this->stints()->toBase()->reorder()->select('id'))
+                ->distinct()->orderBy('forage')->pluck('forage')->all();
+    }
+
+    /**
+     * Its log as it was read already: what its fish ate need not be asked for apart.
+     *
+     * @param  Collection<int, Stint>  $stints  all of them, with their contacts
+     */
+    public function isLogged(Collection $stints): void
+    {
+        $this->seen = array_values($stints->flatMap->contacts->pluck('forage')->filter()->unique()->sort()->all());
     }
 
     public function refresh(): self
     {
-        [$this->seen, $this->ownSuccess] = [null, []];
+        $this->seen = null;
 
         return parent::refresh();
     }
@@ -226,6 +236,7 @@ final class Trip extends Model
         self::query()->whereKey($this->id)->update([
             'casts_made' => $this->casts_made, 'contacts_weighed' => array_sum(array_column($spots, 'contacts_weighed')),
         ]);
+        LastLogged::note($this);
     }
 
     /**
@@ -245,6 +256,7 @@ final class Trip extends Model
         }
         $this->casts_made += array_sum(array_column($cast, 'casts'));
         $this->syncOriginalAttribute('casts_made');
+        LastLogged::note($this);
     }
 
     /** @return array<string, array{spot: string, lure: string, spot_id: ?int, casts: int, contacts_weighed: float}> of each lure at each spot */
@@ -272,6 +284,8 @@ final class Trip extends Model
 
     protected static function booted(): void
     {
+        self::saved(LastLogged::note(...));
+        self::deleted(LastLogged::note(...));
         self::saving(static function (self $trip): void {
             if ($trip->isDirty('conditions') || $trip->isDirty('lake_id')) {
                 $derived = OwnDays::derive($trip);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Log\History;
 use App\Models\Trip;
 use App\Waters\DayOnLake;
 use Illuminate\Support\Facades\DB;
@@ -65,6 +66,43 @@ final class SumsTest extends WaterTestCase
         }
         self::assertEquals($before, $this->kept($trip));
         self::assertEquals($lures, DB::table('lure_sums')->get()->all());
+    }
+
+    public function test_what_other_days_gave_is_as_the_log_stands_whichever_day_was_logged_last(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $water = ['date' => '2026-04-20', 'water' => ['temp_f' => 60, 'visibility_ft' => 4]];
+        [$past, $today] = [$this->trip($wren, $water), $this->trip($wren, ['date' => '2026-04-24'] + $water)];
+        $stints = [$past->id => (string) Str::uuid(), $today->id => (string) Str::uuid()];
+        $cast = fn (Trip $trip): mixed => $this->log($trip, [$this->event('casts', ['stint' => $stints[$trip->id], 'count' => 10])])->assertOk();
+        $casts = static fn (Trip $trip): int => History::before($trip, $trip->plan()->reading)->casts;
+        foreach ([$past, $today] as $trip) {
+            $this->log($trip, [$this->stint($stints[$trip->id])])->assertOk();
+        }
+        self::assertSame([0, 0], [$casts($today), $casts($past)]);
+        foreach ([$past, $today, $today, $past, $past, $today] as $i => $trip) {
+            $cast($trip);
+            self::assertSame(
+                [(int) $past->refresh()->casts_made, (int) $today->refresh()->casts_made], [$casts($today), $casts($past)], "after entry {$i}",
+            );
+        }
+        self::assertSame([30, 30], [$past->casts_made, $today->casts_made]);
+        $past->delete();
+        self::assertSame(0, $casts($today), 'a day thrown away is nobody\'s past');
+    }
+
+    public function test_what_a_fish_ate_counts_only_while_its_stint_stands(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren);
+        [$stint, $fish] = [(string) Str::uuid(), (string) Str::uuid()];
+        $this->log($trip, [
+            $this->stint($stint), $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'caught']),
+            $this->event('detail', ['contact' => $fish, 'fields' => ['forage' => 'crawfish']]),
+        ])->assertOk();
+        self::assertSame(['crawfish'], $trip->refresh()->forageSeen());
+        $this->log($trip, [$this->event('remove', ['stint' => $stint])])->assertOk();
+        self::assertSame([], $trip->refresh()->forageSeen());
     }
 
     /** M24: what one's own days gave on a lure moves the lineup of a day like them, and can be switched off. */

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Log\EventTaker;
 use App\Log\Kinds\StintFields;
+use App\Log\MomentOfDay;
 use App\Models\Trip;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -19,6 +20,7 @@ final class EntriesController
     {
         return view('entries.show', [
             'trip' => $trip,
+            'moments' => new MomentOfDay($trip),
             'stints' => $trip->stints()->with('contacts')->get(),
             'ofStint' => StintFields::ofStint(),
             'ofContact' => StintFields::ofContact(),

@@ -6,7 +6,7 @@
     @include('partials.errors')
     @forelse ($stints as $stint)
         <details class="entry" @if ($loop->last) open @endif>
-            @php($outside = App\Log\MomentOfDay::outside($stint->started_at->format('Y-m-d\TH:i:s'), $trip))
+            @php($outside = $moments->outside($stint->started_at->format('Y-m-d\TH:i:s')))
             <summary>@if ($outside)<span
                 class="leave">{{ $stint->started_at->format('Y-m-d') }}</span> @endif{{ $stint->started_at->format('H:i') }} · {{ App\Show\Word::of($stint->lure) }} at {{ $stint->spot }} ·
                 {{ $stint->cast_count }} casts, {{ $stint->contacts->count() }} {{ $stint->contacts->count() === 1
