@@ -115,7 +115,8 @@ final class StateOfDay
     public static function pick(Trip $trip, LakeSpot $spot, int $minute, ?string $as = null): Trip
     {
         $day = Settler::settle($trip->told());
-        $picked = SpotWriter::write(SpotOfDay::of($spot->place(), $day, $minute, $spot->dockPlan($day->riseFt())));
+        $place = $spot->place($trip->lake?->sectionOf($spot->position()));
+        $picked = SpotWriter::write(SpotOfDay::of($place, $day, $minute, $spot->dockPlan($day->riseFt())));
 
         return self::merged($trip, static function (array $conditions) use ($picked): array {
             $conditions = ['spot' => $picked] + $conditions;

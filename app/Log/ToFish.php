@@ -19,6 +19,7 @@ use OldEddy\Choice\Lineup\Setup;
 use OldEddy\Choice\Lineup\Variants;
 use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Day\Conditions\Cover;
+use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Structure;
 use OldEddy\Drill\DrillWater;
 use OldEddy\Log\Next\Choices;
@@ -199,8 +200,11 @@ final class ToFish
             $marked = [new Fishable('Spot '.(count($fished) + 1))];
         }
         $ways = $lake?->minutesFrom($stints->last()?->spot) ?? [];
+        $day = fn (string $name): Settled => $lake?->sectionDay($name) ?? $this->reading->day;
 
-        return array_map(fn (Fishable $p): Fishable => $p->with($ways[$p->name] ?? RoughWays::UNKNOWN_MIN, $this->fits($p)), [...$fished, ...$marked]);
+        return array_map(
+            fn (Fishable $p): Fishable => $p->with($ways[$p->name] ?? RoughWays::UNKNOWN_MIN, $this->fits($p, $day($p->name))), [...$fished, ...$marked],
+        );
     }
 
     private static function fished(Stint $last): Fishable
@@ -209,13 +213,13 @@ final class ToFish
     }
 
     /** @return array<string, float> how each lure of the rods fits a place by its own lineup (M21) */
-    private function fits(Fishable $place): array
+    private function fits(Fishable $place, Settled $day): array
     {
         $lures = array_keys($this->variants());
 
         $structure = Structure::tryFrom((string) $place->structure);
         $cover = Cover::tryFrom((string) $place->cover);
 
-        return $lures === [] ? [] : PlaceFits::at($this->reading->day, $structure, $cover, $place->waterDepthFt, $place->light, $lures);
+        return $lures === [] ? [] : PlaceFits::at($day, $structure, $cover, $place->waterDepthFt, $place->light, $lures);
     }
 }

@@ -163,6 +163,15 @@ final class Lake extends Model
         return $bytes === null ? null : $this->unpacked[1] ?? null;
     }
 
+    /** The name of the section that a position lies in: the one whose name stands nearest; null where none is named. */
+    public function sectionOf(Position $at): ?string
+    {
+        $sections = $this->sections ?? [];
+        $nearest = $at->nearest(array_map(static fn (array $s): Position => new Position($s['lat'], $s['lon']), $sections), INF);
+
+        return $nearest === null ? null : $sections[$nearest]['name'];
+    }
+
     /** Whether the depths of its water are known. */
     public function hasDepths(): bool
     {

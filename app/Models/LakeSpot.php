@@ -77,7 +77,8 @@ final class LakeSpot extends Model
         return $this->belongsTo(Lake::class);
     }
 
-    public function place(): Place
+    /** @param  ?string  $section  the part of the lake it lies in, where that matters */
+    public function place(?string $section = null): Place
     {
         return new Place(
             $this->name, $this->lat, $this->lon,
@@ -85,7 +86,7 @@ final class LakeSpot extends Model
             array_map(Cover::from(...), $this->cover),
             $this->bottom === null ? null : Bottom::from($this->bottom),
             $this->shallow_ft, $this->deep_ft, $this->depth_nearby_ft, $this->bank_faces_deg, $this->object_height_ft, $this->setback_ft, $this->fetch_ft,
-            $this->shape === null ? null : new Shape(...$this->shape),
+            $this->shape === null ? null : new Shape(...$this->shape), $section,
         );
     }
 

@@ -292,7 +292,7 @@ final class Trip extends Model
                 $trip->derived = $derived === [] ? null : $derived;
             }
             if ($trip->isDirty('conditions') || $trip->isDirty('measured') || $trip->isDirty('derived')) {
-                $reading = WaterReader::read(Settler::settle(ConditionsReader::read($trip->known())));
+                $reading = WaterReader::read(Settler::settle(ConditionsReader::read($trip->known())->overall()));
                 $trip->stage = $reading->stage->stage->value;
                 $trip->clarity = $reading->day->clarity->value;
             }

@@ -11,6 +11,7 @@ use App\Models\Trip;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use OldEddy\Basics\Units\Speed;
+use OldEddy\Day\Conditions\SectionDays;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Pictures\Ribbon\Fished;
@@ -53,6 +54,9 @@ final class DayOnLake
 
     public readonly Settled $day;
 
+    /** @var array<string, Settled> it in sections with water of their own, by name (W10) */
+    public readonly array $sections;
+
     /** @var array<string, OwnRecord> */
     private readonly array $records;
 
@@ -64,10 +68,12 @@ final class DayOnLake
 
     public function __construct(public readonly Trip $trip, public readonly Lake $lake)
     {
-        $this->day = Settler::settle($trip->told());
+        $told = $trip->told();
+        $this->day = Settler::settle($told->overall());
+        $this->sections = SectionDays::of($told);
         [$spots, $dry, $places] = [[], [], []];
         foreach ($lake->spots as $spot) {
-            $place = $spot->place();
+            $place = $spot->place($this->sections === [] ? null : $lake->sectionOf($spot->position()));
             if ($place->isDryAt($this->day->riseFt())) {
                 $dry[] = $spot;
             } else {
@@ -88,7 +94,13 @@ final class DayOnLake
 
     public function at(int $minute): Hour
     {
-        return Hour::of($this->day, $minute, $this->deepestFt);
+        return Hour::of($this->day, $minute, $this->deepestFt, sections: $this->sections);
+    }
+
+    /** The day where a spot lies, by its name; null where that is the lake's own. */
+    public function sectionDay(string $spot): ?Settled
+    {
+        return $this->sections[array_column($this->places, 'section', 'name')[$spot] ?? ''] ?? null;
     }
 
     /** @return array<string, float> about how many minutes it is from a spot to each, by name; nothing where the spot is not marked */
@@ -112,6 +124,7 @@ final class DayOnLake
             $this->day,
             $this->records,
             $this->deepestFt,
+            $this->sections,
         ));
     }
 
@@ -131,7 +144,7 @@ final class DayOnLake
      */
     private function kept(string $what, Closure $reckon): mixed
     {
-        return Kept::of(hash('sha256', $what.serialize([$this->places, $this->records, $this->deepestFt])), $this->day, $reckon);
+        return Kept::of(hash('sha256', $what.serialize([$this->places, $this->records, $this->deepestFt, $this->sections])), $this->day, $reckon);
     }
 
     /** @return list<string> */

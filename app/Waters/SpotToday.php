@@ -39,8 +39,8 @@ final readonly class SpotToday
 
     public function __construct(private DayOnLake $lakeDay, public LakeSpot $spot, public int $minute)
     {
-        $this->place = $spot->place();
-        $this->day = $lakeDay->at($minute)->reading->day;
+        $this->place = $spot->place($lakeDay->lake->sectionOf($spot->position()));
+        $this->day = $lakeDay->at($minute)->at($this->place)->reading->day;
         $bank = $this->place->shade();
         $this->shade = $bank === null || $this->day->sunDay === null ? null : new ShadeDay($bank, $this->day->sunDay);
         $this->shadow = Shadow::of($this->day);

@@ -42,6 +42,8 @@ final class ConditionsReader
 {
     private const MOST_EARLIER = 60;
 
+    private const LONGEST_NAME = 60;
+
     private const MOST_OWN_CASTS = 1_000_000;
 
     /**
@@ -242,7 +244,7 @@ final class ConditionsReader
     {
         $sections = [];
         foreach ($in->objects('sections', 12) as $one) {
-            $name = $one->text('name', 60);
+            $name = $one->text('name', self::LONGEST_NAME);
             if ($name === null || trim($name) === '') {
                 $one->problem('name', 'is required.');
             }
@@ -307,6 +309,7 @@ final class ConditionsReader
             $spot->boolean('shaded'),
             self::number($spot, 'spot.shade_width_ft'),
             self::number($spot, 'spot.cast_bearing_deg'),
+            section: $spot->text('section', self::LONGEST_NAME),
         );
         $spot->refuseOthers();
 

@@ -21,6 +21,7 @@ final class SpotWriter
             'depth_nearby_ft' => $spot->depthNearbyFt,
             'shaded' => $spot->shaded,
             'shade_width_ft' => $spot->shadeWidthFt,
+            'section' => $spot->section,
             'dock' => $spot->dock === null ? null : array_filter(
                 ['kind' => $spot->dock->kind->value, 'part' => $spot->dock->part?->value, 'depth_ft' => $spot->dock->depthFt],
                 static fn (mixed $v): bool => $v !== null,

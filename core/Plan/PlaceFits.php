@@ -7,7 +7,6 @@ namespace OldEddy\Plan;
 use OldEddy\Choice\Lineup\LureRanking;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Day\Conditions\Settled;
-use OldEddy\Day\Conditions\Spot;
 use OldEddy\Day\Conditions\Structure;
 use OldEddy\Reading\WaterReader;
 
@@ -30,8 +29,8 @@ final class PlaceFits
     public static function at(Settled $day, ?Structure $structure, ?Cover $cover, ?float $waterFt, ?string $light, array $lures): array
     {
         $said = $day->spot;
-        $spot = new Spot(...[
-            ...get_object_vars($said), 'structure' => $structure, 'covers' => $cover === null ? [] : [$cover],
+        $spot = $said->with([
+            'structure' => $structure, 'covers' => $cover === null ? [] : [$cover],
             'shallowFt' => $waterFt === null ? null : $waterFt * (1 - self::AROUND), 'deepFt' => $waterFt === null ? null : $waterFt * (1 + self::AROUND),
             'dock' => null, 'shaded' => $light === 'shade', 'shadeWidthFt' => $light === 'shade' ? $said->shadeWidthFt : null,
         ]);

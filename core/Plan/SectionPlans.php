@@ -23,14 +23,7 @@ final class SectionPlans
 
     private static function plan(Conditions $told, Section $section): SectionPlan
     {
-        $own = array_filter(
-            [
-                'tempF' => $section->tempF, 'tempTrendFPerDay' => $section->tempTrendFPerDay, 'visibilityFt' => $section->visibilityFt,
-                'normalVisibilityFt' => $section->normalVisibilityFt,
-            ],
-            static fn (?float $value): bool => $value !== null,
-        );
-        $reading = WaterReader::read(Settler::settle(new Conditions(...[...get_object_vars($told), ...$own, 'sections' => []])));
+        $reading = WaterReader::read(Settler::settle($told->overall()->inSection($section->name)));
 
         return new SectionPlan($section->name, $reading, LureRanking::of($reading)->best(self::SHOWN));
     }

@@ -57,6 +57,6 @@ final class WhatWouldChange
 
     private static function shaded(Spot $spot): Spot
     {
-        return new Spot(...[...get_object_vars($spot), 'shaded' => true, 'shadeWidthFt' => 8.0]);
+        return $spot->with(['shaded' => true, 'shadeWidthFt' => 8.0]);
     }
 }

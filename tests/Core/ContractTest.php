@@ -7,6 +7,8 @@ namespace Tests\Core;
 use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Contract\PatternContract;
 use OldEddy\Contract\PlanContract;
+use OldEddy\Contract\SpotWriter;
+use OldEddy\Day\Conditions\Spot;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -140,6 +142,25 @@ final class ContractTest extends TestCase
         self::assertSame(['postspawn', 'spawn', 'spawn'], array_map(static fn (array $s): string => $s['reading']['stage'], $out['sections']));
         self::assertSame(['fair', 'stained', 'fair'], array_map(static fn (array $s): string => $s['reading']['clarity'], $out['sections']));
         self::assertSame($out['reading']['fish'], $out['sections'][2]['reading']['fish']);
+    }
+
+    /** W10: what is asked for a spot is read in the water of the section it lies in; a section that the day does not name is the lake. */
+    public function test_a_spot_is_read_in_the_water_of_its_section(): void
+    {
+        $of = static fn (array $spot, ?float $lakeF = 68): array => PlanContract::answer(self::day(
+            ['water.temp_f' => $lakeF, 'spot' => $spot, 'sections' => [['name' => 'Lower end', 'temp_f' => 74], ['name' => 'Upper arm', 'visibility_ft' => 1.2]]],
+        ));
+        $in = self::day(['spot' => ['section' => 'Lower end']]);
+        self::assertValid('plan.in', $in);
+        $reading = static fn (array $answer): array => [$answer['reading']['stage'], $answer['reading']['clarity']];
+        self::assertSame(['spawn', 'fair'], $reading($of(['structure' => 'flat'])));
+        self::assertSame(['postspawn', 'fair'], $reading($of(['structure' => 'flat', 'section' => 'Lower end'])));
+        self::assertSame(['spawn', 'stained'], $reading($of(['section' => 'Upper arm'])));
+        self::assertSame(['spawn', 'fair'], $reading($of(['section' => 'Elsewhere'])));
+        self::assertSame($of(['structure' => 'flat', 'section' => 'Lower end'])['lineup'], $of(['structure' => 'flat'], 74)['lineup'], 'as if the whole lake were so');
+        $sections = static fn (array $answer): array => array_map(static fn (array $s): string => $s['reading']['stage'], $answer['sections']);
+        self::assertSame($sections($of([])), $sections($of(['section' => 'Lower end'])), 'the sections are compared wherever one stands');
+        self::assertSame(['section' => 'Lower end'], SpotWriter::write(new Spot(section: 'Lower end')));
     }
 
     public function test_every_problem_is_told_at_once(): void

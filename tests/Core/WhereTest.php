@@ -6,13 +6,17 @@ namespace Tests\Core;
 
 use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Contract\ConditionsReader;
+use OldEddy\Day\Conditions\Bottom;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Day\Conditions\Current;
 use OldEddy\Day\Conditions\DockKind;
+use OldEddy\Day\Conditions\SectionDays;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Day\Conditions\Structure;
+use OldEddy\Day\Season\Stage;
 use OldEddy\Reading\Shadow;
+use OldEddy\Reading\WaterReader;
 use OldEddy\Rules\RuleBook;
 use OldEddy\Where\Docks\DockMark;
 use OldEddy\Where\Docks\DockPlan;
@@ -40,6 +44,34 @@ final class WhereTest extends TestCase
         $place = new Place('Flat', 36.9, -80.1, shallowFt: 1.0, deepFt: 3.0);
         self::assertSame([false, false, true, true], array_map($place->isDryAt(...), [0.0, -2.9, -3.0, -8.0]));
         self::assertFalse((new Place('Unknown', 36.9, -80.1))->isDryAt(-50.0));
+    }
+
+    /** W10: two like places lie in water of two seasons. */
+    public function test_each_place_is_ranked_by_the_water_of_its_section(): void
+    {
+        $told = ConditionsReader::read([
+            'species' => 'largemouth_bass', 'date' => '2026-04-20', 'lat' => 37.0, 'lon' => -80.0, 'water' => ['temp_f' => 52],
+            'sections' => [['name' => 'Upper arm', 'temp_f' => 66], ['name' => 'As the lake']],
+        ]);
+        $sections = SectionDays::of($told);
+        self::assertSame(['Upper arm'], array_keys($sections));
+        self::assertSame([Stage::Spawn, false], [
+            WaterReader::read($sections['Upper arm'])->stage->stage, WaterReader::read(Settler::settle($told))->stage->stage === Stage::Spawn,
+        ]);
+        $flat = static fn (string $name, ?string $section): Place => new Place(
+            $name, 37, -80, Structure::Flat, [], Bottom::Gravel, 2, 5, 12, section: $section,
+        );
+        $places = [$flat('cold', null), $flat('warm', 'Upper arm'), $flat('named only', 'As the lake')];
+        $day = Settler::settle($told);
+        $fits = [];
+        foreach (PlaceRanking::at($places, Hour::of($day, 600, sections: $sections)) as $one) {
+            $fits[$one->place->name] = $one->fit;
+        }
+        self::assertSame($fits['cold'], $fits['named only']);
+        self::assertSame($this->fit($flat('warm', null), $sections['Upper arm'], 600), $fits['warm'], 'as if the whole lake were so warm');
+        self::assertGreaterThan($fits['cold'], $fits['warm'], 'the spawning flat is where the water is ready for it');
+        $hours = DayByHour::of($places, $day, sections: $sections);
+        self::assertEqualsWithDelta($fits['warm'], $hours->fits['warm'][10], 1e-9);
     }
 
     /** S7: in spring the bay into which the wind blows is warmest. */

@@ -15,6 +15,7 @@ use OldEddy\Pictures\Ribbon\Fished;
 use OldEddy\Where\Docks\Aim;
 use OldEddy\Where\Docks\DockSide;
 use OldEddy\Where\Lake\DepthGrid;
+use OldEddy\Where\Places\RankedPlace;
 
 /** One spot of a lake, read for a day: shade, shadow, dock, current, one's own past, and what of it the pages show. */
 final class WhereTest extends WaterTestCase
@@ -149,6 +150,26 @@ final class WhereTest extends WaterTestCase
         $this->travel(2)->seconds();
         $bank->update(['object_height_ft' => 0]);
         self::assertStringNotContainsString('ribbon-shade', $shade(), 'the trees are gone');
+    }
+
+    /** W10: the spot that is picked takes the water of the section it lies in, and the lake keeps its own. */
+    public function test_a_picked_spot_is_read_in_its_section(): void
+    {
+        [$trip, $lake] = $this->river(['date' => '2026-04-20', 'water' => ['temp_f' => 52]]);
+        $lake->update(['sections' => [['name' => 'Upper arm', 'lat' => 36.91, 'lon' => -80.1], ['name' => 'Lower end', 'lat' => 36.89, 'lon' => -80.1]]]);
+        $trip->update(['conditions' => ['sections' => [['name' => 'Upper arm', 'temp_f' => 66]]] + $trip->conditions]);
+        $up = $this->spot($lake, ['name' => 'Up', 'lat' => 36.905, 'structure' => 'flat', 'shallow_ft' => 2, 'deep_ft' => 5]);
+        $down = $this->spot($lake, ['name' => 'Down', 'lat' => 36.895, 'structure' => 'flat', 'shallow_ft' => 2, 'deep_ft' => 5]);
+        $day = new DayOnLake($trip->refresh(), $lake->refresh());
+        self::assertSame(['Up', 'Down'], array_map(static fn (RankedPlace $r): string => $r->place->name, $day->ranked(600)));
+        $this->get(route('where', $trip))->assertOk()->assertSee('Upper arm 66')->assertDontSee('Lower end 5');
+        $this->post(route('where.pick', $trip), ['spot' => $up->id])->assertSessionHasNoErrors();
+        $this->get(route('read', $trip))->assertOk()->assertSee('Upper arm, 66')->assertSee('<dd>spawn</dd>', false);
+        self::assertSame(52.0, (new DayOnLake($trip->refresh(), $lake))->day->tempF, 'the lake itself is as cold as before');
+        $stage = $trip->stage;
+        $this->post(route('where.pick', $trip), ['spot' => $down->id])->assertSessionHasNoErrors();
+        $this->get(route('read', $trip))->assertOk()->assertSee('Lower end, 52')->assertDontSee('<dd>spawn</dd>', false);
+        self::assertSame($stage, $trip->refresh()->stage, 'the stage of the day is the lake\'s');
     }
 
     public function test_a_route_that_an_older_version_kept_is_read(): void

@@ -65,7 +65,7 @@ final class WhereController
         ];
 
         return view('where.show', [
-            'trip' => $trip, 'lake' => $lake, 'day' => $day->day, 'minute' => $minute, 'hours' => range(...self::HOURS), 'ranked' => $ranked,
+            'trip' => $trip, 'lake' => $lake, 'day' => $day->day, 'sections' => $day->sections, 'minute' => $minute, 'hours' => range(...self::HOURS), 'ranked' => $ranked,
             'listed' => $listed, 'page' => $page, 'pages' => (int) ceil(count($ranked) / self::A_PAGE), 'byHour' => $day->byHour($names),
             'spots' => collect($day->spots)->keyBy('name'), 'drawn' => collect($day->spots)->whereIn('name', $drawn), 'dry' => $day->dry,
             'wishes' => collect($day->spots)->whereIn('name', array_slice($drawn, 0, self::A_PAGE))->merge(

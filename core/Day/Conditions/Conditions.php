@@ -78,4 +78,28 @@ final readonly class Conditions
         public array $dayTemps = [],
     ) {
     }
+
+    /** The same day in a section of the lake, by its name: what is known of its water goes before what is known of the lake's (rule W10). */
+    public function inSection(string $name): self
+    {
+        foreach ($this->sections as $section) {
+            if ($section->name === $name) {
+                return new self(...[...get_object_vars($this), ...$section->own(), 'sections' => []]);
+            }
+        }
+
+        return $this;
+    }
+
+    /** The same day where its spot lies. */
+    public function atItsSpot(): self
+    {
+        return $this->spot?->section === null ? $this : $this->inSection($this->spot->section);
+    }
+
+    /** The same day on the lake as a whole, wherever its spot lies. */
+    public function overall(): self
+    {
+        return $this->spot?->section === null ? $this : new self(...[...get_object_vars($this), 'spot' => $this->spot->with(['section' => null])]);
+    }
 }

@@ -15,4 +15,13 @@ final readonly class Section
         public ?float $normalVisibilityFt = null,
     ) {
     }
+
+    /** @return array<string, float> what is known of its own water, by the names that Conditions has for it */
+    public function own(): array
+    {
+        return array_filter([
+            'tempF' => $this->tempF, 'tempTrendFPerDay' => $this->tempTrendFPerDay, 'visibilityFt' => $this->visibilityFt,
+            'normalVisibilityFt' => $this->normalVisibilityFt,
+        ], static fn (?float $value): bool => $value !== null);
+    }
 }

@@ -32,10 +32,10 @@ final class Settler
     {
     }
 
-    /** Everything settled. */
+    /** Everything settled, for the water at the day's spot. */
     public static function settle(Conditions $told): Settled
     {
-        return (new self($told))->settled();
+        return (new self($told->atItsSpot()))->settled();
     }
 
     private function settled(): Settled

@@ -6,7 +6,8 @@ namespace OldEddy\Day\Conditions;
 
 /**
  * The place fished. Depths in feet: shallowest and deepest of the spot itself (0 or more, in order), and the
- * deepest water close by. Shade width in feet from the bank. Cast bearing in degrees clockwise from north.
+ * deepest water close by. Shade width in feet from the bank. Cast bearing in degrees clockwise from north. The section is the part
+ * of the lake it lies in, by the name that the day's sections have.
  */
 final readonly class Spot
 {
@@ -23,15 +24,24 @@ final readonly class Spot
         public ?float $shadeWidthFt = null,
         public ?float $castBearingDeg = null,
         public bool $isDry = false,
+        public ?string $section = null,
     ) {
+    }
+
+    /**
+     * The same spot with some of it said otherwise.
+     *
+     * @param  array<string, mixed>  $changes  by the names of the fields
+     */
+    public function with(array $changes): self
+    {
+        return new self(...[...get_object_vars($this), ...$changes]);
     }
 
     /** The spot as it can be read today: one whose deepest part has no water on it is dry, and its depths say nothing (W12). */
     public function asItStands(): self
     {
-        return $this->deepFt === null || $this->deepFt > 0 ? $this : new self(
-            ...[...get_object_vars($this), 'shallowFt' => null, 'deepFt' => null, 'isDry' => true],
-        );
+        return $this->deepFt === null || $this->deepFt > 0 ? $this : $this->with(['shallowFt' => null, 'deepFt' => null, 'isDry' => true]);
     }
 
     /** Whether one of these covers is here. */

@@ -21,12 +21,13 @@ final readonly class DayByHour
      * @param  list<Place>  $places  with names of their own
      * @param  array<string, OwnRecord>  $records  by name of the spot
      * @param  ?float  $deepestFt  of the water today; null where unknown
+     * @param  array<string, Settled>  $sections  the day in sections with water of their own, by name
      */
-    public static function of(array $places, Settled $day, array $records = [], ?float $deepestFt = null): self
+    public static function of(array $places, Settled $day, array $records = [], ?float $deepestFt = null, array $sections = []): self
     {
         $fits = [];
         for ($hour = 0; $hour < 24; $hour++) {
-            foreach (PlaceRanking::at($places, Hour::of($day, $hour * 60, $deepestFt), $records) as $ranked) {
+            foreach (PlaceRanking::at($places, Hour::of($day, $hour * 60, $deepestFt, sections: $sections), $records) as $ranked) {
                 $fits[$ranked->place->name][$hour] = $ranked->fit;
             }
         }

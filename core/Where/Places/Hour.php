@@ -17,18 +17,29 @@ use OldEddy\Reading\WaterReader;
  */
 final readonly class Hour
 {
-    private function __construct(public int $minute, public Reading $reading, public ?SunPosition $sun, public float $levelFt, public Prior $usual)
-    {
+    /** @param  array<string, self>  $sections  the same hour in sections with water of their own, by name */
+    private function __construct(
+        public int $minute, public Reading $reading, public ?SunPosition $sun, public float $levelFt, public Prior $usual, private array $sections,
+    ) {
     }
 
     /**
      * A minute (0 to 1439) of a day. The reading is the water's, not a spot's: fish stand no deeper than its deepest place
      * (feet today, null where unknown).
+     *
+     * @param  array<string, Settled>  $sections  the day in sections with water of their own, by name (W10)
      */
-    public static function of(Settled $day, int $minute, ?float $deepestFt = null, Prior $usual = new Prior): self
+    public static function of(Settled $day, int $minute, ?float $deepestFt = null, Prior $usual = new Prior, array $sections = []): self
     {
+        $there = array_map(static fn (Settled $s): self => self::of($s, $minute, $deepestFt, $usual), $sections);
         $then = $day->atMinute($minute, ['spot' => $deepestFt === null ? new Spot : new Spot(shallowFt: 0.0, deepFt: $deepestFt)]);
 
-        return new self($minute, WaterReader::read($then), $day->sunDay?->at($minute), $day->riseFt(), $usual);
+        return new self($minute, WaterReader::read($then), $day->sunDay?->at($minute), $day->riseFt(), $usual, $there);
+    }
+
+    /** This hour where a place lies. */
+    public function at(Place $place): self
+    {
+        return $this->sections[$place->section ?? ''] ?? $this;
     }
 }

@@ -17,7 +17,7 @@ use OldEddy\Where\Shade\BankShade;
  * A marked spot: position in degrees, what it is, depths in feet at the reference level, the compass direction from its
  * bank out over the water with the height of what stands on it (feet), and the fetch of open water before it in feet by
  * eight compass directions, from north clockwise, and the shape of
- * the bottom, where the lake's depths are known.
+ * the bottom, where the lake's depths are known; the section of the lake it lies in, by its name.
  */
 final readonly class Place
 {
@@ -40,6 +40,7 @@ final readonly class Place
         public ?float $setbackFt = null,
         public ?array $fetchFt = null,
         public ?Shape $shape = null,
+        public ?string $section = null,
     ) {
     }
 

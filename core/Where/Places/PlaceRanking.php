@@ -31,9 +31,10 @@ final class PlaceRanking
         ];
         $ranked = [];
         foreach ($places as $place) {
+            $there = $hour->at($place);
             $ranked[] = new RankedPlace(
                 $place,
-                array_values(array_filter(array_map(static fn (PlaceFactor $f): ?Reason => $f->weigh($place, $hour), $factors))),
+                array_values(array_filter(array_map(static fn (PlaceFactor $f): ?Reason => $f->weigh($place, $there), $factors))),
             );
         }
         usort($ranked, static fn (RankedPlace $a, RankedPlace $b): int => $b->fit <=> $a->fit);

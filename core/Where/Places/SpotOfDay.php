@@ -36,6 +36,7 @@ final class SpotOfDay
             dock: $dock === null ? null : new Dock($dock->kind, DockPart::Inside, max(self::LEAST_DOCK_FT, $dock->insideFt)),
             shaded: $width === null ? null : $width > 0,
             shadeWidthFt: $width === null || $width <= 0 ? null : round(min(self::WIDEST_SHADE_FT, $width), 1),
+            section: $place->section,
         );
     }
 }

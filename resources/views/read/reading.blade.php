@@ -9,6 +9,7 @@
 @endif
 <dl class="figures">
     <div><dt>stage</dt><dd>{{ $reading->stage->stage->words() }}</dd></div>
+    @if ($reading->day->spot->section)<div><dt>section</dt><dd>{{ $reading->day->spot->section }}, {{ $units->temp($reading->day->tempF) }}, {{ $units->depth($reading->day->visibilityFt) }} visible</dd></div>@endif
     <div><dt>water</dt><dd>{{ $reading->day->clarity->value }}, {{ $reading->day->clarityShift->words() }}</dd></div>
     <div><dt>mood</dt><dd>{{ $reading->mood->word() }} {{ sprintf('%+.2f', $reading->mood->value) }}</dd></div>
     <div><dt>fish</dt><dd>{{ $units->band($stand->shallowFt, $stand->deepFt) }}, {{ $stand->column->words() }}, {{ $stand->tightness->words() }}</dd></div>

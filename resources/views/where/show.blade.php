@@ -44,8 +44,10 @@
                     @php($s = $spots[$r->place->name])
                     @php($best = $byHour->best($s->name, $hours[0], $hours[count($hours) - 1]))
                     @php($depth = $r->place->depthAt($day->riseFt()))
+                    @php($section = $sections[$r->place->section] ?? null)
                     <li><details @if ($loop->first && ! $chosen) open @endif><summary><span><b>{{ $r->place->name }}</b> <span
-                        class="muted">{{ App\Show\Word::of($s->structure ?? 'spot') }}{{ $depth === null ? '' : ', '.$units->band(...$depth) }}{{ $best === null ? '' : ($best[0] === $best[1]
+                        class="muted">{{ App\Show\Word::of($s->structure ?? 'spot') }}{{ $depth === null ? '' : ', '.$units->band(...$depth) }}{{ $section
+                        ? ", {$r->place->section} ".$units->temp($section->tempF) : '' }}{{ $best === null ? '' : ($best[0] === $best[1]
                         ? ", best at {$best[0]}" : ", best {$best[0]}–{$best[1]}") }}</span></span>
                         @include('where.hours', ['fits' => $byHour->fits[$s->name]]) <span class="line-fit">{{ number_format($r->fit, 2) }}</span></summary>
                         <ul class="because">@foreach ($r->reasons as $reason)<li>{{ $units->say($reason->text) }} <span class="muted">×{{ number_format($reason->effect, 2) }}</span> <a
