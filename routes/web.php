@@ -65,6 +65,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/days', [DayController::class, 'open'])->name('days.open');
     Route::prefix('/days/{trip}')->whereNumber('trip')->group(function (): void {
         Route::get('/read', [ReadController::class, 'show'])->name('read');
+        Route::get('/conditions', [ReadController::class, 'reading'])->name('conditions');
         Route::patch('/conditions', [ReadController::class, 'change'])->name('conditions.change');
         Route::get('/asks', [ReadController::class, 'asks'])->name('asks');
         Route::get('/choose', [ChooseController::class, 'show'])->name('choose');

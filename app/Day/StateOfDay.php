@@ -152,6 +152,12 @@ final class StateOfDay
         });
     }
 
+    /** Under which path a field is kept: the two depths of a spot stand together. */
+    public static function keptUnder(string $path): string
+    {
+        return in_array($path, ['spot.shallow_ft', 'spot.deep_ft'], true) ? 'spot.depth_ft' : $path;
+    }
+
     /** The value of a field in the angler's units, or null when unknown. */
     public static function value(Trip $trip, Control $field, Units $units): mixed
     {

@@ -444,6 +444,7 @@ final class Deck
             'manner' => 'how the day is fished',
             'rig' => 'a rod rigged',
             'pick' => 'a spot picked',
+            'route' => 'a route planned',
             default => 'an entry taken out',
         }.' at '.substr($event->at, 11, 5)];
     }

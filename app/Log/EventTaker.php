@@ -11,6 +11,7 @@ use App\Log\Kinds\DetailsContact;
 use App\Log\Kinds\Kind;
 use App\Log\Kinds\LogsContact;
 use App\Log\Kinds\PicksSpot;
+use App\Log\Kinds\PlansRoute;
 use App\Log\Kinds\Removes;
 use App\Log\Kinds\Rigs;
 use App\Log\Kinds\SaysCondition;
@@ -39,7 +40,8 @@ final class EventTaker
     private const KINDS = [
         'stint' => BeginsStint::class, 'casts' => CountsCasts::class, 'contact' => LogsContact::class, 'detail' => DetailsContact::class,
         'amend' => AmendsStint::class, 'remove' => Removes::class, 'turn' => Turns::class,
-        'condition' => SaysCondition::class, 'manner' => SetsManner::class, 'rig' => Rigs::class, 'pick' => PicksSpot::class, 'undo' => TakesBack::class,
+        'condition' => SaysCondition::class, 'manner' => SetsManner::class, 'rig' => Rigs::class, 'pick' => PicksSpot::class,
+        'route' => PlansRoute::class, 'undo' => TakesBack::class,
     ];
 
     private readonly Batch $batch;

@@ -65,6 +65,18 @@ final readonly class Wanted
         );
     }
 
+    /** Words, or a list of them. */
+    public static function words(int $longest, int $most): self
+    {
+        $fits = static fn (mixed $one): bool => is_string($one) && mb_strlen($one) <= $longest;
+
+        return new self(
+            static fn (mixed $v): ?string => $fits($v) || (is_array($v) && array_is_list($v) && count($v) <= $most && array_filter($v, $fits) === $v)
+                ? null : "must be words, {$longest} characters at most, or a list of such.",
+            true,
+        );
+    }
+
     /** @param  list<string>  $keys */
     public static function oneOf(array $keys): self
     {

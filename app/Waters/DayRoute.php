@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Waters;
 
+use App\Models\Lake;
 use App\Models\LakeSpot;
+use App\Models\Trip;
 use App\Show\Units;
 use Illuminate\Support\Facades\Cache;
 use OldEddy\Pictures\Ribbon\Fished;
@@ -52,6 +54,17 @@ final class DayRoute
         $this->kept = sprintf('ways:%s:%.1f', $day->lake->shapeKey(), $day->day->riseFt());
         $this->distances = new Distances($ways, $ways === null ? [] : Cache::get($this->kept, []));
         $this->runs = new Runs($this->distances, $ways);
+    }
+
+    /** Plans the route of a day that has a lake, and keeps it. */
+    public static function plan(Trip $trip, AskedRoute $asked): PlannedRoute
+    {
+        /** @var Lake $lake */
+        $lake = $trip->lake;
+        $planned = (new self(new DayOnLake($trip, $lake), $asked))->planned();
+        $trip->update(['route' => $planned]);
+
+        return $planned;
     }
 
     public function planned(): PlannedRoute

@@ -1,31 +1,49 @@
+import { waterTime } from './clock.js';
+import { sendWaiting, waitingOf } from './deck/outbox.js';
+import { put } from './deck/queue.js';
 import { NoSignal, SignedOut, send } from './wire.js';
 
 /** So long after the last change it is asked what is worth saying next. */
 const ASK_AFTER_MS = 600;
 
 /**
- * The conditions form: sends each changed field by itself, shows the reading that comes back, and keeps what could not
- * be sent until it can. It decides nothing: values go to the server as typed.
+ * The conditions form: sends each changed field by itself and shows the reading that comes back; what cannot be sent becomes an
+ * entry of the log. It decides nothing: values go to the server as typed.
  */
 export default () => ({
     notice: '',
     busy: false,
-    waiting: {},
+    unsent: {},
 
-    init() {
-        // What waits belongs to its angler. Before it did, it could only be the one whose day this is.
-        const before = `old-eddy-conditions-${this.$root.dataset.trip}`;
-        this.kept = `old-eddy-conditions-of-${document.querySelector('meta[name="angler"]').content}-${this.$root.dataset.trip}`;
-        this.waiting = JSON.parse(localStorage.getItem(this.kept) ?? localStorage.getItem(before) ?? '{}');
-        localStorage.removeItem(before);
-        this.keep();
-        this.putBack();
+    async init() {
+        const { trip, angler } = this.$root.dataset;
+        [this.trip, this.owner] = [trip, Number(angler)];
+        this.takeOver();
         this.$root.addEventListener('click', (e) => this.press(e));
         this.$root.addEventListener('change', (e) => this.changed(e.target.closest('[data-field]')));
         this.$root.addEventListener('submit', (e) => e.preventDefault());
         window.addEventListener('online', () => this.flush());
+        await this.putBack();
         this.flush();
         this.ask(0);
+    },
+
+    /** What was typed when this page was left and had not been answered. It belongs to its angler; in the first version it could only be the one whose day this is. */
+    takeOver() {
+        this.journal = `old-eddy-conditions-of-${this.owner}-${this.trip}`;
+        const first = `old-eddy-conditions-${this.trip}`;
+        this.unsent = JSON.parse(localStorage.getItem(this.journal) ?? localStorage.getItem(first) ?? '{}');
+        localStorage.removeItem(first);
+        this.note();
+    },
+
+    /** Written down before it is on its way: whoever leaves the page in between loses nothing. */
+    note() {
+        if (Object.keys(this.unsent).length) {
+            localStorage.setItem(this.journal, JSON.stringify(this.unsent));
+        } else {
+            localStorage.removeItem(this.journal);
+        }
     },
 
     /** What is worth saying next, asked for once the fields have come to rest. */
@@ -44,8 +62,9 @@ export default () => ({
     },
 
     /** What waits is shown as it was typed, though the page was drawn without it. */
-    putBack() {
-        for (const [path, value] of Object.entries(this.waiting)) {
+    async putBack() {
+        const queued = (await this.queue()).map(({ event }) => [event.path, event.value]);
+        for (const [path, value] of [...queued, ...Object.entries(this.unsent)]) {
             const inputs = [...(this.$root.querySelector(`[data-field="${path}"]`)?.querySelectorAll('input, select') ?? [])];
             for (const input of inputs) {
                 if (['checkbox', 'radio'].includes(input.type)) {
@@ -55,6 +74,12 @@ export default () => ({
                 }
             }
         }
+    },
+
+    /** What was said of the conditions and waits in the log's own queue. */
+    async queue() {
+        const queue = await waitingOf(this.trip, this.owner).catch(() => []);
+        return queue.filter(({ event }) => event.kind === 'condition');
     },
 
     press(e) {
@@ -80,8 +105,8 @@ export default () => ({
         if (!field) {
             return;
         }
-        this.waiting[field.dataset.field] = this.said(field);
-        this.keep();
+        this.unsent[field.dataset.field] = this.said(field);
+        this.note();
         this.flush();
     },
 
@@ -98,11 +123,16 @@ export default () => ({
         }
     },
 
-    keep() {
-        if (Object.keys(this.waiting).length) {
-            localStorage.setItem(this.kept, JSON.stringify(this.waiting));
-        } else {
-            localStorage.removeItem(this.kept);
+    /** No signal: what was said becomes entries of the log, in its queue and with ids of their own. */
+    async keep() {
+        const { zone, units } = this.$root.dataset;
+        for (const [path, value] of Object.entries(this.unsent)) {
+            await put(this.trip, this.owner, { id: crypto.randomUUID(), at: waterTime(zone || null), kind: 'condition', path, value, units });
+            // Said anew in the meantime, it goes by itself.
+            if (JSON.stringify(this.unsent[path]) === JSON.stringify(value)) {
+                delete this.unsent[path];
+                this.note();
+            }
         }
     },
 
@@ -112,28 +142,30 @@ export default () => ({
         }
         this.busy = true;
         try {
+            await this.sendQueued();
             let entry;
-            while ((entry = Object.entries(this.waiting)[0])) {
+            while ((entry = Object.entries(this.unsent)[0])) {
                 const [field, value] = entry;
                 const { status, data } = await send('PATCH', this.$root.dataset.url, { field, value });
                 // Only an answer to the value itself ends its waiting: another sign-in's "not found" does not.
                 if (status !== 200 && status !== 422) {
-                    this.notice = 'The server does not take this now. What you changed is kept on this device.';
+                    await this.keptFor('The server does not take this now.');
                     return;
                 }
-                if (JSON.stringify(this.waiting[field]) === JSON.stringify(value)) {
-                    delete this.waiting[field];
-                    this.keep();
+                if (JSON.stringify(this.unsent[field]) === JSON.stringify(value)) {
+                    delete this.unsent[field];
+                    this.note();
                 }
                 this.shown(field, status, data);
             }
             this.notice = '';
         } catch (e) {
             if (e instanceof SignedOut) {
-                this.notice = 'You are signed out. What you changed is kept on this device: sign in again in another tab, then change anything here.';
+                await this.keptFor('You are signed out: sign in again in another tab, then change anything here.');
             } else if (e instanceof NoSignal) {
-                this.notice = 'No answer from the server. What you changed is kept and sent when it answers.';
-                setTimeout(() => this.flush(), 5000);
+                await this.keptFor('No answer from the server.');
+                clearTimeout(this.again);
+                this.again = setTimeout(() => this.flush(), 5000);
             } else {
                 throw e;
             }
@@ -142,25 +174,61 @@ export default () => ({
         }
     },
 
-    shown(path, status, data) {
-        const field = this.$root.querySelector(`[data-field="${path}"]`);
-        const wrong = status !== 200;
-        field?.classList.toggle('wrong', wrong);
-        field?.querySelector('input, select')?.setAttribute('aria-invalid', String(wrong));
-        if (wrong) {
-            const message = data.errors?.[0]?.message ?? data.message ?? 'was not taken.';
-            if (field) {
-                field.querySelector('[data-assumed]').textContent = `This ${message}`;
-            }
+    async keptFor(reason) {
+        try {
+            await this.keep();
+            this.notice = `${reason} What you changed is kept on this device and goes with the log.`;
+        } catch {
+            this.notice = `${reason} This device cannot keep what you changed: leave this page open.`;
+        }
+    },
+
+    /** What waits goes first, or it would be laid over what is said now. */
+    async sendQueued() {
+        const queue = await this.queue();
+        if (queue.length === 0) {
             return;
         }
+        const refused = await sendWaiting(this.trip, this.owner, this.$root.dataset.log);
+        if (refused === null) {
+            throw new NoSignal();
+        }
+        const { status, data } = await send('GET', this.$root.dataset.url);
+        if (status === 200) {
+            this.drawn(data);
+        }
+        for (const { event } of queue.filter(({ event }) => refused.has(event.id))) {
+            this.wrong(event.path, refused.get(event.id));
+        }
+    },
+
+    shown(path, status, data) {
+        if (status !== 200) {
+            this.wrong(path, `This ${data.errors?.[0]?.message ?? data.message ?? 'was not taken.'}`);
+            return;
+        }
+        this.wrong(path, null);
+        this.drawn(data);
+    },
+
+    /** A field and what is wrong with it; null where nothing is. */
+    wrong(path, message) {
+        const field = this.$root.querySelector(`[data-field="${path}"]`);
+        field?.classList.toggle('wrong', message !== null);
+        field?.querySelector('input, select')?.setAttribute('aria-invalid', String(message !== null));
+        if (field && message !== null) {
+            field.querySelector('[data-assumed]').textContent = message;
+        }
+    },
+
+    drawn(data) {
         document.getElementById('reading').innerHTML = data.html;
         this.ask();
         for (const one of this.$root.querySelectorAll('[data-field]:not(.wrong)')) {
             const name = one.dataset.field;
             const input = one.querySelector('input[type="number"]');
             const pushed = data.values[name];
-            if (input && pushed !== undefined && !(name in this.waiting) && document.activeElement !== input) {
+            if (input && pushed !== undefined && !(name in this.unsent) && document.activeElement !== input) {
                 input.value = pushed ?? '';
             }
             const assumed = data.assumed[name];

@@ -55,6 +55,7 @@ final class EntriesRefusedTest extends WaterTestCase
             'manner' => ['goal' => 'fame', 'practice' => 'maybe'],
             'rig' => ['lure' => 'sea_worm', 'color' => 'mauve', 'weight_oz' => 90, 'length_in' => 0],
             'pick' => ['spot' => ''],
+            'route' => ['form' => 'all day', 'again' => 'maybe', 'units' => 'furlongs'],
             'undo' => ['target' => 'the last one'],
         ];
         foreach ($wrong as $kind => $fields) {
@@ -114,6 +115,7 @@ final class EntriesRefusedTest extends WaterTestCase
             'manner' => ['practice' => 'yes'],
             'rig' => ['lure' => 'tube', 'color' => 'perch', 'depth_ft' => 4, 'retrieve' => 'drag_pause'],
             'pick' => ['spot' => 'Wall'],
+            'route' => ['form' => ['from' => '07:00', 'to' => '09:00', 'minutes' => '15', 'speed' => '20'], 'units' => 'us'],
             'remove' => ['stint' => $stint],
             default => ['target' => (string) Str::uuid()],
         };

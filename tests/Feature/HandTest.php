@@ -325,6 +325,21 @@ final class HandTest extends WaterTestCase
         self::assertSame(['refused', 'What this entry belongs to is not in this day.'], [$unknown['became'], $unknown['message']]);
     }
 
+    public function test_what_a_form_says_of_the_water_goes_the_way_of_the_log_and_is_taken_back(): void
+    {
+        $said = fn (string $path, mixed $value): array => $this->event('condition', ['path' => $path, 'value' => $value, 'units' => 'metric']);
+        $this->log($this->trip, [$said('spot.cover', ['laydown', 'rock']), $said('spot.shallow_ft', '1'), $deep = $said('spot.deep_ft', '3')])->assertOk();
+        $day = $this->trip->refresh();
+        self::assertSame([['laydown', 'rock'], 3.28], [$day->conditions['spot']['cover'], round($day->conditions['spot']['depth_ft'][0], 2)]);
+        self::assertEqualsWithDelta(9.84, $day->conditions['spot']['depth_ft'][1], 0.01);
+        $this->log($day, [$this->event('undo', ['target' => $deep['id']])]);
+        self::assertEqualsWithDelta([3.28, 3.28], $day->refresh()->conditions['spot']['depth_ft'], 0.01, 'the two depths stand together, and so they come back');
+        $this->log($day, [$said('spot.cover', null)]);
+        self::assertArrayNotHasKey('cover', $day->refresh()->conditions['spot'] ?? []);
+        $wrong = $this->log($day, [$said('spot.cover', ['laydown', 7]), $said('spot.cover', ['sand castle'])])->json('events');
+        self::assertSame(['refused', 'refused'], array_column($wrong, 'became'));
+    }
+
     public function test_forms_that_may_have_no_signal_carry_their_entry(): void
     {
         $this->trip->update(['lake_id' => $this->lake()->id]);
@@ -333,7 +348,7 @@ final class HandTest extends WaterTestCase
         $entry = json_decode(html_entity_decode($m[1] ?? ''), true, flags: JSON_THROW_ON_ERROR);
         self::assertSame('taken', $this->log($this->trip, [$entry + $this->event('rig')])->json('events.0.became'));
         self::assertSame($entry['lure'], $this->trip->rack()->firstOrFail()->lure);
-        preg_match('/data-entry="([^"]+)"/', (string) $this->get(route('where', $this->trip))->assertOk()->getContent(), $m);
+        preg_match('/data-entry="([^"]+pick[^"]+)"/', (string) $this->get(route('where', $this->trip))->assertOk()->getContent(), $m);
         $entry = json_decode(html_entity_decode($m[1] ?? ''), true, flags: JSON_THROW_ON_ERROR);
         self::assertSame('taken', $this->log($this->trip->refresh(), [$entry + $this->event('pick')])->json('events.0.became'));
         self::assertSame('East wall', $this->trip->refresh()->here);

@@ -334,6 +334,30 @@ final class LakeTest extends WaterTestCase
         Carbon::setTestNow();
     }
 
+    public function test_a_route_that_was_asked_for_without_signal_is_planned_when_the_entry_comes_in(): void
+    {
+        Carbon::setTestNow('2026-07-18 08:10:00 America/New_York');
+        [$trip, $lake] = $this->dayOnLake();
+        $ids = $lake->spots()->pluck('id', 'name');
+        $form = ['from' => '07:00', 'to' => '09:30', 'minutes' => '15', 'speed' => '15', 'start' => '', 'fuel_per_hour' => ''];
+        $this->post(route('where.route', $trip), $form + ['wish' => [$ids['Flat'] => 'out']])->assertSessionHasNoErrors();
+        $planned = $trip->refresh()->route;
+        $trip->update(['route' => null]);
+        $asked = $this->event('route', ['units' => 'us', 'form' => $form + ["wish.{$ids['Flat']}" => 'out']]);
+        self::assertSame('taken', $this->log($trip, [$asked])->json('events.0.became'));
+        self::assertEquals($planned, $trip->refresh()->route, 'as if it had been asked for on the page');
+        $again = $this->event('route', ['again' => 'yes']);
+        self::assertSame('taken', $this->log($trip, [$again])->json('events.0.became'));
+        self::assertSame([490, true], [$trip->refresh()->route->asked->from, $trip->route->asked->fromNow]);
+        $this->log($trip, [$this->event('undo', ['target' => $again['id']])]);
+        self::assertEquals($planned, $trip->refresh()->route);
+        $late = $this->log($trip, [['form' => ['to' => '06:00'] + $form] + $this->event('route')])->json('events.0');
+        self::assertSame(['refused', 'The route is not planned: Back by must be later than from.'], [$late['became'], $late['message']]);
+        Carbon::setTestNow('2026-07-18 09:40:00 America/New_York');
+        self::assertStringContainsString('the time you meant to be back by is over', $this->log($trip, [$this->event('route', ['again' => 'yes'])])->json('events.0.message'));
+        Carbon::setTestNow();
+    }
+
     public function test_fuel_is_reckoned_by_the_minutes_under_way(): void
     {
         [$trip] = $this->dayOnLake();

@@ -50,3 +50,12 @@ test('a device that cannot keep anything says so, and the form is not sent into 
     assert.match(part.kept, /do it again later/);
     assert.deepEqual(one.sent, []);
 });
+
+test('a whole form goes along as it was typed', async () => {
+    globalThis.fetch = async () => { throw new TypeError('no network'); };
+    const typed = new Map([['_token', 'secret'], ['from', '07:00'], ['fuel_per_hour', ''], ['wish[12]', 'must']]);
+    globalThis.FormData = class { [Symbol.iterator]() { return typed[Symbol.iterator](); } };
+    await keeps().submit(asked(form({ trip: '11', entry: '{"kind":"route","units":"us"}', whole: '' })));
+    const [{ event }] = await waiting('11');
+    assert.deepEqual([event.kind, event.form], ['route', { from: '07:00', fuel_per_hour: '', 'wish.12': 'must' }]);
+});

@@ -1,3 +1,4 @@
+import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 
@@ -16,6 +17,8 @@ globalThis.document = {
 globalThis.matchMedia = () => ({ matches: false });
 globalThis.requestAnimationFrame = () => {};
 
+Object.defineProperty(globalThis, 'navigator', { configurable: true, value: { locks: { request: (name, work) => work() } } });
+const { put, waiting } = await import('../../resources/js/deck/queue.js');
 const conditions = (await import('../../resources/js/conditions.js')).default;
 const cast = (await import('../../resources/js/cast.js')).default;
 const scheme = (await import('../../resources/js/scheme.js')).default;
@@ -40,7 +43,7 @@ const input = (value, more = {}) => ({ type: 'number', value, placeholder: '', m
 function form(fields, trip) {
     const one = conditions();
     one.$root = {
-        dataset: { trip, url: '/conditions' },
+        dataset: { trip: String(trip), url: '/conditions', log: '/log', angler: '5', zone: 'America/New_York', units: 'us' },
         addEventListener: () => {},
         querySelector: (what) => fields.find((f) => what === `[data-field="${f.dataset.field}"]`) ?? null,
         querySelectorAll: () => fields.filter((f) => !f.classes.has('wrong')),
@@ -56,52 +59,103 @@ const answers = (status, data) => {
     return sent;
 };
 
+/** Until the form has nothing under way. */
+async function rest(one) {
+    do {
+        await new Promise((done) => setTimeout(done, 5));
+    } while (one.busy);
+}
+
 test('a changed field is sent as it was typed, and what comes back is shown', async () => {
     const sent = answers(200, { html: '<p>the reading</p>', values: { 'water.temp_f': '61' }, assumed: { 'weather.sky': 'partly' } });
     const temp = field('water.temp_f', 'stepper', [input('61')]);
     const sky = field('weather.sky', 'choice', [{ type: 'radio', value: 'clear', checked: false }, { type: 'radio', value: '', checked: true }]);
     const one = form([temp, sky], 1);
-    one.init();
+    await one.init();
     one.changed(temp);
-    await new Promise(setImmediate);
+    await rest(one);
     assert.deepEqual(sent, [{ field: 'water.temp_f', value: '61' }]);
     assert.equal(reading.innerHTML, '<p>the reading</p>');
     assert.equal(sky.said.textContent, 'assumed partly');
-    assert.deepEqual(one.waiting, {});
+    assert.deepEqual([one.unsent, store.size], [{}, 0]);
 });
 
 test('a wrong value is named at its field and loses nothing that was typed', async () => {
     answers(422, { errors: [{ message: 'must be from 30 to 104 °F; 400 was given.' }] });
     const temp = field('water.temp_f', 'stepper', [input('400')]);
     const one = form([temp], 2);
-    one.init();
+    await one.init();
     one.changed(temp);
-    await new Promise(setImmediate);
+    await rest(one);
     assert.equal(temp.said.textContent, 'This must be from 30 to 104 °F; 400 was given.');
     assert.equal(temp.classes.has('wrong'), true);
     assert.equal(temp.inputs[0]['aria-invalid'], 'true');
     assert.equal(temp.inputs[0].value, '400');
 });
 
-test('what could not be sent is kept for its angler and put back after a reload', async () => {
+test('without signal what is said becomes entries of the log, and is put back after a reload', async () => {
     globalThis.fetch = async () => { throw new TypeError('no network'); };
-    const realTimeout = globalThis.setTimeout;
-    globalThis.setTimeout = () => 0;
     const temp = field('water.temp_f', 'stepper', [input('58')]);
-    const one = form([temp], 3);
-    one.init();
+    const cover = field('spot.cover', 'choices', [{ type: 'checkbox', value: 'wood', checked: true }, { type: 'checkbox', value: 'rock', checked: false }]);
+    const one = form([temp, cover], 3);
+    await one.init();
     one.changed(temp);
-    await new Promise(setImmediate);
-    assert.match(one.notice, /^No answer from the server/);
-    assert.equal(store.get('old-eddy-conditions-of-5-3'), '{"water.temp_f":"58"}');
+    one.changed(cover);
+    await rest(one);
+    clearTimeout(one.again);
+    assert.match(one.notice, /^No answer from the server\. What you changed is kept/);
+    const kept = (await waiting('3')).map((e) => [e.angler, e.event.kind, e.event.path, e.event.value, e.event.units]);
+    assert.deepEqual(kept, [[5, 'condition', 'water.temp_f', '58', 'us'], [5, 'condition', 'spot.cover', ['wood'], 'us']]);
+    assert.equal(store.size, 0, 'nothing is kept twice');
+    const again = [field('water.temp_f', 'stepper', [input('')]), field('spot.cover', 'choices', [{ type: 'checkbox', value: 'wood', checked: false }, { type: 'checkbox', value: 'rock', checked: true }])];
+    const two = form(again, 3);
+    await two.init();
+    clearTimeout(two.again);
+    assert.equal(again[0].inputs[0].value, '58');
+    assert.deepEqual(again[1].inputs.map((i) => i.checked), [true, false]);
+    await rest(two);
+    clearTimeout(two.again);
+});
+
+test('what waits goes before what is said now, and what the server refuses is named at its field', async () => {
+    const sent = [];
+    globalThis.fetch = async (url, { method, body } = {}) => {
+        const said = body === undefined ? null : JSON.parse(body);
+        sent.push([method ?? 'GET', url, said?.events?.map((e) => e.value) ?? said?.value ?? null]);
+        const data = said?.events ? { events: said.events.map((e, i) => ({ id: e.id, became: i ? 'refused' : 'taken', message: i ? 'Water is no number.' : null })) } : { html: '<p>new</p>', values: {}, assumed: {} };
+        return { status: 200, ok: true, json: async () => data };
+    };
+    for (const [path, value] of [['water.temp_f', '57'], ['water.visibility_ft', 'mud']]) {
+        await put('8', 5, { id: crypto.randomUUID(), at: '2026-04-20T08:00:00', kind: 'condition', path, value, units: 'us' });
+    }
+    await put('8', 6, { id: crypto.randomUUID(), at: '2026-04-20T08:00:00', kind: 'condition', path: 'water.temp_f', value: '90', units: 'us' });
+    const fields = [field('water.temp_f', 'stepper', [input('61')]), field('water.visibility_ft', 'stepper', [input('mud')])];
+    const one = form(fields, 8);
+    await one.init();
+    await rest(one);
+    fields[0].inputs[0].value = '61';
+    one.changed(fields[0]);
+    await rest(one);
+    assert.deepEqual(sent.filter(([, , said]) => said !== null), [['POST', '/log', ['57', 'mud']], ['PATCH', '/conditions', '61']]);
+    assert.equal(fields[1].said.textContent, 'Water is no number.');
+    assert.deepEqual((await waiting('8')).map((e) => e.angler), [6], 'somebody else\'s waits for him');
+});
+
+test('what was typed and not yet answered is there again when the page comes back', async () => {
+    globalThis.fetch = () => new Promise(() => {});
+    const temp = field('water.temp_f', 'stepper', [input('58')]);
+    const one = form([temp], 9);
+    await one.init();
+    one.changed(temp);
+    assert.equal(store.get('old-eddy-conditions-of-5-9'), '{"water.temp_f":"58"}', 'written down before it is answered');
+    await new Promise((done) => setTimeout(done, 20));
+    const sent = answers(200, { html: '', values: {}, assumed: {} });
     const again = field('water.temp_f', 'stepper', [input('')]);
-    const cover = field('spot.cover', 'choices', [{ type: 'checkbox', value: 'wood', checked: false }, { type: 'checkbox', value: 'rock', checked: true }]);
-    store.set('old-eddy-conditions-of-5-3', '{"water.temp_f":"58","spot.cover":["wood"]}');
-    form([again, cover], 3).init();
-    await new Promise(setImmediate);
+    const two = form([again], 9);
+    await two.init();
+    await rest(two);
     assert.equal(again.inputs[0].value, '58');
-    assert.deepEqual(cover.inputs.map((i) => i.checked), [true, false]);
-    globalThis.setTimeout = realTimeout;
+    assert.deepEqual([sent, store.size], [[{ field: 'water.temp_f', value: '58' }], 0]);
 });
 
 test('a step goes by even steps and stays within the limits of the field', () => {

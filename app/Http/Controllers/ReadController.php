@@ -60,6 +60,14 @@ final class ReadController
         } catch (InvalidInput $e) {
             return new JsonResponse(['errors' => $e->toArray()], 422);
         }
+
+        return $this->reading($trip);
+    }
+
+    /** The reading as it is now, with what the form shows of it. */
+    public function reading(Trip $trip): JsonResponse
+    {
+        $units = $trip->user->units();
         $reading = WaterReader::read(Settler::settle($trip->told()));
         $values = [];
         foreach (['spot.shallow_ft', 'spot.deep_ft'] as $path) {

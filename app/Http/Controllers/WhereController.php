@@ -14,17 +14,15 @@ use App\Show\Clock;
 use App\Waters\DayOnLake;
 use App\Waters\DayRoute;
 use App\Waters\FromNow;
+use App\Waters\RouteForm;
 use App\Waters\SpotToday;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
-use OldEddy\Basics\Units\Speed;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Pictures\Ribbon\DayRibbon;
 use OldEddy\Where\Places\RankedPlace;
 use OldEddy\Where\Route\AskedRoute;
-use OldEddy\Where\Route\OnRoute;
 use OldEddy\Where\Route\Stop;
 
 /** Which places, in which order, at which hour, from which side. */
@@ -109,24 +107,8 @@ final class WhereController
     {
         abort_if($trip->lake === null, 404);
         $units = $trip->user->units();
-        $given = $request->validate([
-            'from' => ['bail', 'required', 'string', 'date_format:H:i'],
-            'to' => ['bail', 'required', 'string', 'date_format:H:i', 'after:from'],
-            'minutes' => ['required', 'numeric', 'between:2,240'],
-            'speed' => ['required', 'numeric', "between:{$units->show('speed', 1)},{$units->show('speed', 80)}"],
-            'fuel_per_hour' => ['nullable', 'numeric', 'between:0,500'],
-            'wish' => ['nullable', 'array', 'max:200'], 'wish.*' => ['nullable', Rule::enum(OnRoute::class)], 'start' => ['nullable', 'integer'],
-        ], ['to.after' => 'Back by must be later than from.'], ['minutes' => 'minutes a stop', 'speed' => 'speed of the boat', 'fuel_per_hour' => 'fuel an hour']);
-        $wish = static fn (OnRoute $what): array => array_map(intval(...), array_keys($given['wish'] ?? [], $what->value, true));
 
-        if (count($wish(OnRoute::Must)) > DayOnLake::CLOSELY) {
-            return back()->withErrors(['wish' => sprintf('At most %d spots can be said to be on the route.', DayOnLake::CLOSELY)])->withInput();
-        }
-
-        return $this->planned($trip, new AskedRoute(
-            Clock::minute($given['from']), Clock::minute($given['to']), (float) $given['minutes'], Speed::fromMph(round($units->take('speed', (float) $given['speed']), 2)),
-            isset($given['fuel_per_hour']) ? (float) $given['fuel_per_hour'] : null, $wish(OnRoute::Must), $wish(OnRoute::Out), isset($given['start']) ? (int) $given['start'] : null,
-        ));
+        return $this->planned($trip, RouteForm::read($request->validate(RouteForm::rules($units), RouteForm::MESSAGES, RouteForm::NAMES), $units));
     }
 
     /** Plans the rest of the day anew, on the water. */
@@ -158,10 +140,7 @@ final class WhereController
 
     private function planned(Trip $trip, AskedRoute $asked): RedirectResponse
     {
-        /** @var \App\Models\Lake $lake */
-        $lake = $trip->lake;
-        $planned = (new DayRoute(new DayOnLake($trip, $lake), $asked))->planned();
-        $trip->update(['route' => $planned]);
+        $planned = DayRoute::plan($trip, $asked);
 
         return redirect()->route('where', $trip)->with(
             'said',

@@ -17,6 +17,9 @@ final class SaysCondition extends Kind
 {
     private const LONGEST = 60;
 
+    /** So many things can be said of one field, such as the covers of a spot. */
+    private const MOST = 40;
+
     /** @var array<string, mixed> */
     private array $set = [];
 
@@ -25,7 +28,7 @@ final class SaysCondition extends Kind
         $paths = array_map(static fn (array $group): array => array_column($group, 'path'), FieldSheet::groups());
 
         return [
-            'path' => Wanted::oneOf(array_merge(...array_values($paths))), 'value' => Wanted::text(self::LONGEST)->orNothing(),
+            'path' => Wanted::oneOf(array_merge(...array_values($paths))), 'value' => Wanted::words(self::LONGEST, self::MOST)->orNothing(),
             'units' => Wanted::oneOf(['us', 'metric'])->orNothing(),
         ];
     }
@@ -50,10 +53,11 @@ final class SaysCondition extends Kind
 
     public function apply(array $event): array
     {
-        $before = ['path' => $event['path'], 'value' => Arr::get($this->trip->conditions, $event['path'])];
+        $path = StateOfDay::keptUnder($event['path']);
+        $before = ['path' => $path, 'value' => Arr::get($this->trip->conditions, $path)];
         $changed = StateOfDay::change($this->trip, $event['path'], $event['value'] ?? null, self::units($event));
         $this->trip->becomes($changed);
-        $this->set = ['path' => $event['path'], 'value' => Arr::get($changed->conditions, $event['path'])];
+        $this->set = ['path' => $path, 'value' => Arr::get($changed->conditions, $path)];
 
         return $before;
     }

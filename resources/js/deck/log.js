@@ -63,6 +63,7 @@ const KINDS = {
     },
     turn: () => () => {},
     condition: () => () => {},
+    route: () => () => {},
     pick(state, event) {
         return said(state, { here: event.spot });
     },
@@ -126,6 +127,7 @@ function words(event) {
         manner: 'how the day is fished',
         rig: 'a rod rigged',
         pick: 'a spot picked',
+        route: 'a route asked for',
         remove: 'an entry taken out',
     }[event.kind] ?? 'a detail';
 }

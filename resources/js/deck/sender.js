@@ -1,8 +1,7 @@
-import { drop, keepDeck, letGo, put, setAside, waiting } from './queue.js';
+import { AT_ONCE, alone, answered, waitingOf } from './outbox.js';
+import { keepDeck, letGo, put, waiting } from './queue.js';
 import { NoSignal, SignedOut, send } from '../wire.js';
 import { entries } from './words.js';
-
-const AT_ONCE = 250;
 
 const RIBBON_MS = 8000;
 
@@ -84,7 +83,7 @@ export const sender = (book) => ({
         this.sending = true;
         clearTimeout(this.retry);
         try {
-            await navigator.locks.request('old-eddy-send', () => this.sendAll());
+            await alone(() => this.sendAll());
         } catch (e) {
             const left = (await waiting(this.trip)).length;
             if (e instanceof SignedOut) {
@@ -101,24 +100,22 @@ export const sender = (book) => ({
     },
     async sendAll() {
         let queue;
-        const own = (entry) => !entry.angler || entry.angler === this.owner;
-        while ((queue = [...(await waiting(this.trip)).filter(own), ...this.stuck.map((event) => ({ event }))]).length) {
+        while ((queue = [...(await waitingOf(this.trip, this.owner)), ...this.stuck.map((event) => ({ event }))]).length) {
             const batch = queue.slice(0, AT_ONCE);
             const { status, data } = await send('POST', this.url, { events: batch.map((e) => e.event), more: queue.length > batch.length, slices: this.sliceKeys(), ground: book.server.ground });
             if (status !== 200) {
                 this.notice = data.message ?? 'The log was not taken.';
                 return;
             }
-            const refused = new Map(data.events.filter((e) => e.became === 'refused').map((e) => [e.id, e.message]));
-            // First aside, then out of the queue: between the two an entry is there twice rather than not at all.
-            await Promise.all(batch.filter((e) => refused.has(e.event.id)).map((e) => setAside(this.trip, this.owner, e.event, refused.get(e.event.id))));
+            // Before it leaves the queue it is in the book: no redraw in between misses it.
+            const refusals = new Set(data.events.filter((e) => e.became === 'refused').map((e) => e.id));
+            book.sent.push(...batch.map((e) => e.event).filter((e) => !refusals.has(e.id)));
+            await answered(this.trip, this.owner, batch, data.events);
             const odd = data.events.find((e) => e.became === 'taken' && e.message);
             // Said once: who logs a day afterwards knows it.
             if (odd && !this.oddSaid) {
                 this.oddSaid = this.notice = `${odd.message} Is the clock of this device right?`;
             }
-            book.sent.push(...batch.map((e) => e.event).filter((e) => !refused.has(e.id)));
-            await drop(batch.filter((e) => e.seq !== undefined));
             const gone = new Set(batch.map((e) => e.event));
             this.stuck = this.stuck.filter((e) => !gone.has(e));
             this.unwritten = this.unwritten.filter((e) => !gone.has(e));
