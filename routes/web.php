@@ -85,6 +85,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/where/sheet', [WhereController::class, 'sheet'])->name('where.sheet');
         Route::get('/fish', [FishController::class, 'show'])->name('fish');
         Route::post('/log', [FishController::class, 'log'])->name('log');
+        Route::get('/ahead', [FishController::class, 'ahead'])->name('ahead');
         Route::get('/ribbon', [FishController::class, 'ribbon'])->name('ribbon');
         Route::post('/disputes/{dispute}', [FishController::class, 'settle'])->whereNumber('dispute')->name('dispute');
         Route::get('/entries', [EntriesController::class, 'show'])->name('entries');

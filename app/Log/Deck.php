@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Log;
 
 use App\Day\FieldSheet;
-use App\Day\Kept;
 use App\Drill\DrillFish;
 use App\Log\Kinds\StintFields;
 use App\Models\Contact;
@@ -21,9 +20,6 @@ use App\Waters\DayRoute;
 use Illuminate\Database\Eloquent\Collection;
 use LogicException;
 use OldEddy\Basics\Said;
-use OldEddy\Choice\Color\ColorChoice;
-use OldEddy\Choice\Lineup\Setup;
-use OldEddy\Choice\Lineup\Variants;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Log\Evidence\Limits;
 use OldEddy\Log\Evidence\Losses;
@@ -36,8 +32,6 @@ use OldEddy\Log\Next\Move;
 use OldEddy\Log\Next\Presentation;
 use OldEddy\Pictures\Ribbon\DayRibbon;
 use OldEddy\Pictures\Ribbon\Fished;
-use OldEddy\Pictures\Slice\Scene;
-use OldEddy\Plan\FishOn;
 use OldEddy\Plan\NeverTried;
 use OldEddy\Reading\Reading;
 use OldEddy\Reading\WaterReader;
@@ -200,16 +194,14 @@ final class Deck
      */
     private function ground(array $slices): array
     {
-        $conditions = md5(serialize($this->reading->day));
-
         return [
             'trip' => $this->trip->id,
             'angler' => $this->trip->user_id,
             'today' => $this->isToday(),
             'timezone' => $this->trip->conditions['timezone'] ?? null,
             'drill' => $this->trip->drill_seed !== null,
-            'rods' => array_values($this->toFish->rods->map(fn (RackSlot $rod, int $i): array => $this->rod($rod, $i, $conditions, $slices))->all()),
-            'parts' => array_map($this->parts(...), $this->toFish->variants()),
+            'rods' => $this->toFish->at->shown($this->units, $slices),
+            'parts' => $this->toFish->at->parts($this->units),
             'spots' => $this->spots(),
             'past' => $this->day->past->days === 0 ? null : sprintf(
                 'Believed before the first cast: %.1f contacts in 100 casts, from %d of your days in %s with like clarity.',
@@ -227,13 +219,9 @@ final class Deck
             'size_unit' => $this->units->sizeWord(),
             'weight_unit' => $this->units->weightWord(),
             'depth_unit' => $this->units->word('depth'),
-            'water' => sprintf(
-                '%s, %s visible, %s, front %s',
-                $this->units->temp($this->reading->day->tempF),
-                $this->units->depth($this->reading->day->visibilityFt),
-                $this->reading->day->sky->words(),
-                $this->reading->day->front->words(),
-            ),
+            'water' => WaterWords::of($this->reading, $this->units),
+            'reads' => WaterWords::fish($this->reading, $this->units),
+            'says' => $this->toFish->says($this->units),
         ];
     }
 
@@ -278,32 +266,6 @@ final class Deck
         $weight = $contact->weight_lb === null ? $contact->weight($this->reading->day->species->value) : null;
 
         return $weight === null ? null : 'about '.$this->units->fish($weight);
-    }
-
-    /**
-     * @param  string  $conditions  what the day is like, in short: another slice is drawn when it changes
-     * @param  list<string>  $known  keys of slices that need not be sent again
-     * @return array<string, mixed>
-     */
-    private function rod(RackSlot $rod, int $i, string $conditions, array $known): array
-    {
-        $setup = $this->toFish->setups()[$i];
-        $key = substr(hash('sha256', implode('/', [$conditions, $i, serialize($rod->only(RackSlot::PRESENTATION)), (int) $this->units->metric])), 0, 16);
-
-        return [
-            'key' => Presentation::key($rod->lure, $rod->color),
-            ...array_filter($rod->only(RackSlot::PRESENTATION), static fn (mixed $v): bool => $v !== null) + $setup->rigged(),
-            'name' => Word::of($rod->lure),
-            'cadence' => $this->units->say($setup->cadence->text), 'jobs' => array_map($this->units->say(...), FishOn::jobs($setup)), 'slice_key' => $key,
-            'slice' => in_array($key, $known, true) ? null : $this->slice($setup, "rod-{$i}", $key),
-        ];
-    }
-
-    private function slice(Setup $setup, string $key, string $known): string
-    {
-        return Kept::of("slice {$known} {$key}", $this->reading->day, static fn (): string => view(
-            'partials.slice', ['scene' => Scene::ofSetup($setup), 'key' => $key, 'title' => 'The water and the path of the lure.'],
-        )->render());
     }
 
     /** @return list<array{name: string, about: string, first: string}> */
@@ -411,21 +373,6 @@ final class Deck
         $last = $this->day->evidence->last();
 
         return $last === null ? null : $this->toFish->choices->presentation($last);
-    }
-
-    /** @return array<string, list<array{value: string|float, words: string}>> what makes sense to change about a lure, by part (R22) */
-    private function parts(Variants $variants): array
-    {
-        $words = static fn (array $values, callable $say): array => array_map(static fn (string|float $v): array => ['value' => $v, 'words' => $say($v)], $values);
-
-        return array_filter([
-            'color' => array_map(static fn (ColorChoice $c): array => ['value' => $c->family->value, 'words' => Word::of($c->family->value)], $variants->colors),
-            'weight_oz' => $words($variants->weightsOz, fn (float $oz): string => $this->units->weight($oz)),
-            'length_in' => $words($variants->lengthsIn, fn (float $in): string => $this->units->size($in)),
-            'retrieve' => $words($variants->retrieves, Word::of(...)),
-            'cast_kind' => $words($variants->casts, Word::of(...)),
-            'depth_ft' => $words($variants->depthsFt, fn (float $ft): string => $this->units->depth($ft)),
-        ]);
     }
 
     /**

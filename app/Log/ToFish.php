@@ -9,15 +9,14 @@ use App\Models\LakeSpot;
 use App\Models\RackSlot;
 use App\Models\Stint;
 use App\Models\Trip;
+use App\Show\Units;
 use App\Waters\DayOnLake;
 use App\Waters\LikeTheBest;
+use App\Waters\SpotToday;
 use Closure;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Collection as Plain;
 use OldEddy\Choice\Lineup\Entry;
-use OldEddy\Choice\Lineup\Setup;
-use OldEddy\Choice\Lineup\Variants;
-use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Structure;
@@ -47,11 +46,8 @@ final class ToFish
 
     public readonly Choices $choices;
 
-    /** @var array<int, Setup>|null */
-    private ?array $setups = null;
-
-    /** @var array<string, Variants>|null */
-    private ?array $variants = null;
+    /** The rods in the water of the day's spot. */
+    public readonly RodsAt $at;
 
     private ?DayOnLake $onLake = null;
 
@@ -69,27 +65,9 @@ final class ToFish
             default => collect($this->plan()->rods ?? [])->map(self::slot(...)),
         };
         $this->rods = $rods->concat($fished->reverse())->unique(static fn (RackSlot $r): string => Presentation::key($r->lure, $r->color))->values();
+        $this->at = new RodsAt($this->rods, $reading);
         $make = fn (): Choices => new Choices($this->places($stints), $this->presentations());
         $this->choices = $hidden ?? Kept::of($this->kept($stints), $reading->day, $make);
-    }
-
-    /** @return array<int, Setup> as each rod is fished, by its place among the rods */
-    public function setups(): array
-    {
-        return $this->setups ??= $this->rods->map(fn (RackSlot $r): Setup => Setup::of(Catalog::get($r->lure), $this->reading, $r->wish()))->all();
-    }
-
-    /** @return array<string, Variants> what makes sense to change, by lure (R22) */
-    public function variants(): array
-    {
-        if ($this->variants === null) {
-            $this->variants = [];
-            foreach ($this->setups() as $setup) {
-                $this->variants[$setup->lure->key] ??= Variants::of($setup->lure, $this->reading, $setup);
-            }
-        }
-
-        return $this->variants;
     }
 
     /**
@@ -101,6 +79,17 @@ final class ToFish
     public function shades(array $names): array
     {
         return $this->ofLake('shades '.implode("\n", $names), static fn (DayOnLake $lake): array => $lake->shades($names)) ?? [];
+    }
+
+    /** @return list<string> what the dock, the current or the shade of the day's spot says now, where it is marked */
+    public function says(Units $units): array
+    {
+        $here = $this->trip->here;
+        $minute = $this->reading->day->minuteOfDay;
+
+        return $here === null ? [] : $this->ofLake(
+            "says {$here} {$units->metric}", static fn (DayOnLake $lake): array => ($spot = $lake->spotNamed($here)) === null ? [] : (new SpotToday($lake, $spot, $minute))->says($units),
+        ) ?? [];
     }
 
     /** The marked spots most like one that was fished; null where it is not marked. */
@@ -174,8 +163,8 @@ final class ToFish
         $worst = $scores === [] ? 1.0 : min($scores);
         $made = [];
         foreach ($this->rods as $i => $rod) {
-            $as = $rod->presentation($this->setups()[$i], $scores[$rod->lure] ?? $worst);
-            array_push($made, $as, ...$as->changed($this->variants()[$rod->lure]));
+            $as = $rod->presentation($this->at->setups()[$i], $scores[$rod->lure] ?? $worst);
+            array_push($made, $as, ...$as->changed($this->at->variants()[$rod->lure]));
         }
 
         return $made;
@@ -215,7 +204,7 @@ final class ToFish
     /** @return array<string, float> how each lure of the rods fits a place by its own lineup (M21) */
     private function fits(Fishable $place, Settled $day): array
     {
-        $lures = array_keys($this->variants());
+        $lures = array_keys($this->at->variants());
 
         $structure = Structure::tryFrom((string) $place->structure);
         $cover = Cover::tryFrom((string) $place->cover);

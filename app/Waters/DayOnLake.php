@@ -97,6 +97,12 @@ final class DayOnLake
         return Hour::of($this->day, $minute, $this->deepestFt, sections: $this->sections);
     }
 
+    /** A spot with water on it, by its name; null where there is none of that name. */
+    public function spotNamed(string $name): ?LakeSpot
+    {
+        return array_column($this->spots, null, 'name')[$name] ?? null;
+    }
+
     /** The day where a spot lies, by its name; null where that is the lake's own. */
     public function sectionDay(string $spot): ?Settled
     {
@@ -106,7 +112,7 @@ final class DayOnLake
     /** @return array<string, float> about how many minutes it is from a spot to each, by name; nothing where the spot is not marked */
     public function minutesFrom(?string $name): array
     {
-        $here = array_column($this->spots, null, 'name')[$name] ?? null;
+        $here = $name === null ? null : $this->spotNamed($name);
         $speed = $this->trip->route->asked->speed ?? Speed::fromMph(self::USUAL_MPH);
         $minutes = [];
         foreach ($here === null ? [] : $this->spots as $spot) {

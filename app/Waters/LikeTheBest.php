@@ -15,11 +15,10 @@ final readonly class LikeTheBest
     /** Null where the spot is not marked. */
     public static function of(DayOnLake $lake, string $name): ?self
     {
-        $spots = array_column($lake->spots, null, 'name');
-        $best = $spots[$name] ?? null;
+        $best = $lake->spotNamed($name);
 
         return $best === null ? null : new self($best->id, array_map(
-            static fn (array $one): array => ['id' => $spots[$one['place']->name]->id, 'name' => $one['place']->name, 'shared' => $one['shared']],
+            static fn (array $one): array => ['id' => (int) $lake->spotNamed($one['place']->name)?->id, 'name' => $one['place']->name, 'shared' => $one['shared']],
             $lake->like($best),
         ));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Waters;
 
 use App\Models\LakeSpot;
+use App\Show\Units;
 use OldEddy\Basics\Said;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Reading\Shadow;
@@ -21,6 +22,9 @@ use OldEddy\Where\Stream\CurrentPlace;
 /** All that the core reads of one spot at a minute of the day. */
 final readonly class SpotToday
 {
+    /** So many casts at a dock are told in a few words. */
+    private const CASTS_TOLD = 2;
+
     public Place $place;
 
     /** The day at this minute. */
@@ -61,6 +65,20 @@ final readonly class SpotToday
     public function shadowSpoilsTheBank(): bool
     {
         return $this->shadow !== null && $this->place->bankFacesDeg !== null && $this->shadow->spoils(fmod($this->place->bankFacesDeg + 180, 360));
+    }
+
+    /** @return list<string> in a few words what its dock, its current and its shade say at this minute */
+    public function says(Units $units): array
+    {
+        $marks = array_slice($this->marks(), 0, self::CASTS_TOLD);
+        $width = $this->place->shadeFtAt($this->day, $this->minute);
+
+        return array_map($units->say(...), [
+            ...array_map(static fn (DockMark $m): string|Said => $m->text, $marks),
+            ...($marks === [] || $this->boat() === null ? [] : [$this->boat()->text]),
+            ...($this->current === null ? [] : [$this->current->text]),
+            ...($this->shade === null || $width <= 0 ? [] : [Said::of('Shade {%.0f ft} wide now.', $width)]),
+        ]);
     }
 
     /** @return list<array{place: Place, likeness: float, shared: list<string>}> */

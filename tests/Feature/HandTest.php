@@ -405,6 +405,29 @@ final class HandTest extends WaterTestCase
         self::assertNotSame('', array_column($spots, 'first', 'name')['East wall']);
     }
 
+    /** The device keeps what the deck would show at the other spots: the same as the deck shows once one is there. */
+    public function test_the_deck_at_another_spot_is_known_ahead(): void
+    {
+        $lake = $this->lake();
+        $lake->spots()->create([
+            'name' => 'Mill dock', 'lat' => 36.001, 'lon' => -79.5, 'structure' => 'dock', 'cover' => ['dock'], 'shallow_ft' => 2, 'deep_ft' => 7,
+            'dock' => ['kind' => 'floating', 'inside_ft' => 2, 'outside_ft' => 7, 'walkway_ft' => 3, 'extras' => []],
+        ]);
+        $this->trip->update(['lake_id' => $lake->id]);
+        $this->log($this->trip->refresh(), [
+            $this->event('rig', ['lure' => 'swim_jig', 'color' => 'white', 'depth_ft' => 4, 'retrieve' => 'steady']), $this->stint((string) Str::uuid(), 'East wall'),
+        ])->assertOk();
+        $ahead = $this->get(route('ahead', $this->trip))->assertOk()->json();
+        self::assertEqualsCanonicalizing(['East wall', 'Mill dock'], array_keys($ahead['spots']));
+        self::assertNotEmpty($ahead['spots']['Mill dock']['says'], 'the dock says where to cast');
+        $there = $this->log($this->trip->refresh(), [$this->stint((string) Str::uuid(), 'Mill dock')])->assertOk()->json('state');
+        self::assertSame('Mill dock', $there['here']);
+        $same = ['water', 'reads', 'says', 'parts', 'rods'];
+        self::assertEquals(array_intersect_key($there, array_flip($same)), array_intersect_key($ahead['spots']['Mill dock'], array_flip($same)));
+        self::assertNotEquals($ahead['spots']['East wall']['rods'], $there['rods'], 'and it is another water than before');
+        $this->actingAs($this->angler('other@old-eddy.example'))->get(route('ahead', $this->trip))->assertNotFound();
+    }
+
     public function test_the_ribbon_is_asked_for_apart_and_belongs_to_its_angler(): void
     {
         $this->log($this->trip, [$this->stint((string) Str::uuid())]);

@@ -31,7 +31,7 @@ const taken = ({ body }) => ({ data: { events: body.events.map((e) => ({ id: e.i
 /** A deck with no more than what sending needs. */
 function deck(trip) {
     const book = { server: structuredClone(state), sent: [], counted: new Set(), writes: 0 };
-    return Object.assign(sender(book), { book, trip, owner: 1, url: '/log', stuck: [], unwritten: [], refused: [], notice: '', queued: 0, redraw: async () => {} });
+    return Object.assign(sender(book), { book, trip, owner: 1, url: '/log', stuck: [], unwritten: [], refused: [], notice: '', queued: 0, redraw: async () => {}, askAhead: () => {} });
 }
 
 test('entries wait in order, each day its own, until they are dropped', async () => {

@@ -8,6 +8,7 @@ use App\Drill\DrillFish;
 use App\Log\Deck;
 use App\Log\Disputes;
 use App\Log\EventTaker;
+use App\Log\SpotsAhead;
 use App\Models\Trip;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -53,6 +54,14 @@ final class FishController
     public function ribbon(Trip $trip): View
     {
         return view('partials.ribbon', ['ribbon' => $this->deck($trip)->ribbon(), 'key' => 'deck']);
+    }
+
+    /** What the deck shows at the other spots of the day, for a device to keep. */
+    public function ahead(Trip $trip): JsonResponse
+    {
+        $deck = $this->deck($trip);
+
+        return new JsonResponse(['ground' => $deck->groundKey(), 'spots' => (object) SpotsAhead::of($trip, $deck->toFish, $trip->user->units())]);
     }
 
     /** Two devices said different things: the angler says which is right. */

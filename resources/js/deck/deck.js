@@ -1,5 +1,6 @@
 import { waterMinute, waterTime } from '../clock.js';
 import { send } from '../wire.js';
+import { ahead, atSpot } from './ahead.js';
 import { castClock } from './cast-clock.js';
 import { detail } from './detail.js';
 import { fishOn } from './fish-on.js';
@@ -22,6 +23,8 @@ export default () => {
     const book = {
         // Outside of what is watched: it is copied as a whole and goes into the device's store.
         server: null,
+        // What the server said of the day's other spots.
+        ahead: null,
         // Entries that the server has, but not yet in its last state; and the ids of those that its last state counts.
         sent: [],
         counted: new Set(),
@@ -29,7 +32,7 @@ export default () => {
         writes: 0,
     };
 
-    return joined(castClock, detail, fishOn, hand, here, keys, wet, sender(book), {
+    return joined(ahead(book), castClock, detail, fishOn, hand, here, keys, wet, sender(book), {
         state: null,
         notice: '',
         oddSaid: null,
@@ -67,6 +70,7 @@ export default () => {
             } else {
                 await keepDeck(this.trip, book.server);
             }
+            await this.readAhead();
             await this.redraw();
             // Only now is anything under the title shown: no key moves under a thumb that is already coming down.
             await this.$nextTick();
@@ -87,6 +91,7 @@ export default () => {
             this.tick();
             this.keepAwake();
             this.locate();
+            this.askAhead();
             this.flush();
         },
 
@@ -111,6 +116,13 @@ export default () => {
         },
         get place() {
             return this.stint ? `at ${this.stint.spot}` : '';
+        },
+        /** What dock, current and shade say here. */
+        get says() {
+            return this.state?.says ?? [];
+        },
+        get reads() {
+            return this.state?.reads ?? '';
         },
         get cadence() {
             return this.rod?.cadence ?? '';
@@ -247,7 +259,7 @@ export default () => {
             const once = new Map([...book.sent, ...queue, ...this.unwritten].map((e) => [e.id, e]));
             const events = [...once.values()].filter((e) => !book.counted.has(e.id));
             this.queued = events.length;
-            this.state = withEvents(book.server, events);
+            this.state = atSpot(withEvents(book.server, events), book.server.here, book.ahead?.spots);
         },
 
         markNow() {

@@ -36,7 +36,11 @@ const KINDS = {
         if (!state.spots.some((s) => s.name === event.spot)) {
             state.spots.push({ name: event.spot, about: '' });
         }
+        // Whoever begins to fish elsewhere has gone there.
+        const before = state.here;
+        state.here = event.spot;
         return () => {
+            state.here = state.here === event.spot ? before : state.here;
             state.stints = state.stints.filter((s) => s.id !== event.stint || s.casts > 0 || s.contacts.length > 0);
         };
     },

@@ -60,6 +60,7 @@ export const sender = (book) => ({
         book.sent = [];
         await keepDeck(this.trip, book.server);
         await this.redraw();
+        this.askAhead();
     },
 
     async sendRefused() {

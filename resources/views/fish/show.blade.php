@@ -171,6 +171,10 @@
                 x-text="one.words"></button></template></div>
         </section>
         <section class="deck-slice" aria-label="The slice" x-effect="drawSlice()" x-ref="slice"></section>
+        <section class="deck-here" aria-label="This place">
+            <p><b x-text="reads"></b></p>
+            <ul class="because" x-show="says.length" x-cloak><template x-for="one in says" :key="one"><li x-text="one"></li></template></ul>
+        </section>
         <section class="deck-ribbon" aria-label="The day" x-effect="drawRibbon()" x-ref="ribbon"></section>
         <section class="deck-sums">
             <p class="deck-sum" x-text="sum"></p>
