@@ -57,11 +57,11 @@ final class DayOnLake
     /** @var array<string, Settled> it in sections with water of their own, by name (W10) */
     public readonly array $sections;
 
-    /** @var array<string, OwnRecord> */
-    private readonly array $records;
+    /** @var array<string, OwnRecord> what one's own days say, by the name of the spot */
+    public readonly array $records;
 
     /** The deepest place of the lake today. */
-    private readonly ?float $deepestFt;
+    public readonly ?float $deepestFt;
 
     /** @var array<string, DayByHour> by the names asked for */
     private array $byHour = [];

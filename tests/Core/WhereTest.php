@@ -74,6 +74,18 @@ final class WhereTest extends TestCase
         self::assertEqualsWithDelta($fits['warm'], $hours->fits['warm'][10], 1e-9);
     }
 
+    /** M18: practice ranks places for the tournament's own hours. */
+    public function test_places_are_ranked_for_some_hours_of_a_day(): void
+    {
+        $day = $this->day(['date' => '2026-07-18', 'water' => ['temp_f' => 82], 'weather' => ['sky' => 'clear']]);
+        $bank = static fn (string $name, float $faces): Place => new Place($name, 37, -80, Structure::BluffTransition, [], null, 2, 9, 12, $faces, 40.0);
+        $hours = DayByHour::of([$bank('morning shade', 270), $bank('evening shade', 90)], $day);
+        self::assertSame(['morning shade', 'evening shade'], array_keys($hours->over(7, 10)));
+        self::assertSame(['evening shade', 'morning shade'], array_keys($hours->over(15, 18)));
+        self::assertEqualsWithDelta(($hours->fits['morning shade'][8] + $hours->fits['morning shade'][9]) / 2, $hours->over(8, 9)['morning shade'], 1e-12);
+        self::assertEquals(new OwnRecord(60, 3.0), (new OwnRecord(20, 1.0))->and(new OwnRecord(40, 2.0)));
+    }
+
     /** S7: in spring the bay into which the wind blows is warmest. */
     public function test_in_spring_the_wind_makes_the_bank_it_blows_onto(): void
     {

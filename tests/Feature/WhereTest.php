@@ -8,6 +8,7 @@ use App\Models\Lake;
 use App\Models\LakeSpot;
 use App\Models\Trip;
 use App\Waters\DayOnLake;
+use App\Waters\ForTheTournament;
 use App\Waters\SpotToday;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -183,6 +184,29 @@ final class WhereTest extends WaterTestCase
         self::assertSame([['Bar'], 450, [], 0.0, null], [$route->names(), $route->backAt, $route->line, $route->fuel, $route->note]);
         $trip->update(['route' => $route]);
         self::assertEquals($route, $trip->refresh()->route, 'and kept again as it is');
+    }
+
+    /** M18: a day of practice ranks the spots for the tournament's day and hours, with what it gave counted in. */
+    public function test_practice_ranks_the_spots_for_the_tournament(): void
+    {
+        [$trip, $lake] = $this->river(['water' => ['temp_f' => 82], 'weather' => ['sky' => 'clear']]);
+        foreach (['Morning shade' => 270, 'Evening shade' => 90] as $name => $faces) {
+            $this->spot($lake, ['name' => $name, 'structure' => 'bluff_transition', 'shallow_ft' => 2, 'deep_ft' => 9, 'bank_faces_deg' => $faces, 'object_height_ft' => 40]);
+        }
+        $this->get(route('confirm', $trip))->assertOk()->assertDontSee('For the tournament');
+        $stint = (string) Str::uuid();
+        $this->postJson(route('log', $trip), ['events' => [
+            $this->event('manner', ['practice' => 'yes']), $this->stint($stint, 'Evening shade'), $this->event('casts', ['stint' => $stint, 'count' => 2]),
+        ]])->assertOk();
+        $order = fn (array $asked): array => array_column(ForTheTournament::of(new DayOnLake($trip->refresh(), $lake->refresh()), ...$asked)->spots, 'name');
+        self::assertSame(['Morning shade', 'Evening shade'], $order(['2026-07-25', 7, 9]));
+        self::assertSame(['Evening shade', 'Morning shade'], $order(['2026-07-25', 15, 18]));
+        $this->get(route('confirm', ['trip' => $trip, 'for' => '2026-07-25', 'from' => 15, 'to' => 18]))->assertOk()
+            ->assertSeeInOrder(['For the tournament', 'Evening shade', 'in 2 casts', 'Morning shade', 'not fished today']);
+        $caught = $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'caught']);
+        $this->postJson(route('log', $trip), ['events' => [$caught]])->assertOk();
+        self::assertSame(['Evening shade', 'Morning shade'], $order(['2026-07-25', 7, 9]), 'a fish in two casts says more than the shade of an hour');
+        $this->from(route('confirm', $trip))->get(route('confirm', ['trip' => $trip, 'from' => 15, 'to' => 9]))->assertSessionHasErrors('to');
     }
 
     public function test_confirm_leads_to_the_likes_of_what_paid_on_the_plan(): void

@@ -7,19 +7,26 @@ namespace App\Http\Controllers;
 use App\Log\Deck;
 use App\Log\OwnTargets;
 use App\Models\Trip;
+use App\Waters\DayOnLake;
+use App\Waters\ForTheTournament;
 use App\Waters\LikeTheBest;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use OldEddy\Log\Evidence\Crew;
 use OldEddy\Log\Evidence\DaySummary;
 use OldEddy\Log\Evidence\LevelEvidence;
 use OldEddy\Log\Evidence\Losses;
 use OldEddy\Log\Evidence\Shared;
+use OldEddy\Where\Route\AskedRoute;
 
 final class ConfirmController
 {
-    public function show(Trip $trip): View
+    public function show(Request $request, Trip $trip): View
     {
+        $given = $request->validate([
+            'for' => ['nullable', 'date_format:Y-m-d'], 'from' => ['nullable', 'integer', 'between:0,23'], 'to' => ['nullable', 'integer', 'between:0,23', 'gte:from'],
+        ], ['to.gte' => 'The last hour must be no earlier than the first.'], ['for' => 'day of the tournament', 'from' => 'first hour', 'to' => 'last hour']);
         $deck = new Deck($trip, $trip->user->units());
 
         return view('confirm.show', [
@@ -30,12 +37,24 @@ final class ConfirmController
             'summary' => DaySummary::of($deck->day->evidence),
             'crew' => Crew::of($deck->day->evidence),
             'alike' => $this->likeTheBest($deck),
+            'tournament' => $this->tournament($trip, $given),
             'neverTried' => $deck->neverTried(),
             // One fish shares everything with itself.
             'shared' => $deck->day->evidence->contactCount() > 1 ? Shared::levels($deck->day->evidence->stints) : [],
             'losses' => Losses::byLure($deck->day->evidence->stints),
             'targets' => OwnTargets::clock($trip->user),
         ]);
+    }
+
+    /** @param  array{for?: ?string, from?: ?string, to?: ?string}  $given */
+    private function tournament(Trip $trip, array $given): ?ForTheTournament
+    {
+        $date = $given['for'] ?? $trip->conditions['date'] ?? null;
+        $hours = AskedRoute::usual(0);
+
+        return ! $trip->practice || $trip->lake === null || $date === null ? null : ForTheTournament::of(
+            new DayOnLake($trip, $trip->lake), $date, (int) ($given['from'] ?? intdiv($hours->from, 60)), (int) ($given['to'] ?? intdiv($hours->to, 60)),
+        );
     }
 
     /** What is like the spot that gave most, where that is marked. */

@@ -79,6 +79,12 @@ final readonly class Conditions
     ) {
     }
 
+    /** The same water and weather on another date (YYYY-MM-DD). */
+    public function onDate(string $date): self
+    {
+        return new self(...[...get_object_vars($this), 'date' => $date]);
+    }
+
     /** The same day in a section of the lake, by its name: what is known of its water goes before what is known of the lake's (rule W10). */
     public function inSection(string $name): self
     {

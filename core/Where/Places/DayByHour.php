@@ -35,6 +35,15 @@ final readonly class DayByHour
         return new self($fits);
     }
 
+    /** @return array<string, float> the mean fit of each spot over some hours (0 to 23, first and last), by name, best first (rule M18) */
+    public function over(int $fromHour, int $toHour): array
+    {
+        $mean = array_map(static fn (array $fits): float => array_sum($of = array_slice($fits, $fromHour, $toHour - $fromHour + 1)) / count($of), $this->fits);
+        arsort($mean);
+
+        return $mean;
+    }
+
     /**
      * The best stretch of hours of a spot between two, first and last; null where all hours are about the same.
      *

@@ -10,4 +10,10 @@ final readonly class OwnRecord
     public function __construct(public int $casts, public float $contacts)
     {
     }
+
+    /** Both together. */
+    public function and(?self $more): self
+    {
+        return $more === null ? $this : new self($this->casts + $more->casts, $this->contacts + $more->contacts);
+    }
 }

@@ -34,6 +34,21 @@
                     1) }} in 100 believed before the first cast, worth {{ round($day->past->prior()->casts) }} casts</dd></div>@endif
             </dl>
             @endif
+            @if ($tournament)
+                <h2>For the tournament</h2>
+                @include('partials.errors')
+                <form method="get" action="{{ route('confirm', $trip) }}" class="beside">
+                    <label><span class="field-label">day</span> <input type="date" name="for" value="{{ $tournament->date }}" required></label>
+                    <label><span class="field-label">from hour</span> <input type="number" name="from" min="0" max="23" value="{{ $tournament->from }}" required></label>
+                    <label><span class="field-label">to hour</span> <input type="number" name="to" min="0" max="23" value="{{ $tournament->to }}" required></label>
+                    <button type="submit">Rank the spots</button>
+                </form>
+                <ol class="because">@foreach ($tournament->spots as $one)<li><a href="{{ route('where', ['trip' => $trip, 'spot' => $one['id']]) }}">{{ $one['name'] }}</a> <span
+                    class="muted">{{ number_format($one['fit'], 2) }}{{ $one['best'] === null ? '' : ", best {$one['best'][0]}–{$one['best'][1]}" }}{{ $one['today'] === null ? '; not fished today'
+                    : sprintf('; today contacts worth %.1f in %d casts', $one['today']->contacts, $one['today']->casts) }}</span></li>@endforeach</ol>
+                <p class="muted">Water and weather as today, sun and hours of that day, what today gave counted in. <a class="rule-tag"
+                    href="{{ App\Show\RuleLink::to($trip, 'M18') }}">because M18</a></p>
+            @endif
             @if ($alike?->spots)
                 <h2>Its like on the plan</h2>
                 <ul class="because">@foreach ($alike->spots as $one)<li><a
