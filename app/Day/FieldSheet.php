@@ -27,7 +27,7 @@ final class FieldSheet
         'The day' => ['species', 'date', 'time', 'waterbody'],
         'The water' => [
             'water.temp_f', 'water.temp_trend_f_per_day', 'water.visibility_ft', 'water.normal_visibility_ft', 'water.level_change_ft_per_week',
-            'water.level_ft',
+            'water.level_ft', 'water.pool_ft', 'water.pool_reference_ft',
             'water.current', 'water.inflow.running', 'water.inflow.relative_temp', 'water.inflow.muddy', 'water.days_since_storm',
         ],
         'The sky' => ['weather.sky', 'weather.wind_mph', 'weather.wind_from_deg', 'weather.front'],
@@ -44,7 +44,8 @@ final class FieldSheet
     private const STEPS = [
         'water.temp_f' => [1, 0.5, 60], 'water.temp_trend_f_per_day' => [0.2, 0.1, 0], 'water.visibility_ft' => [0.5, 0.1, 4],
         'water.normal_visibility_ft' => [0.5, 0.1, 4],
-        'water.level_change_ft_per_week' => [0.5, 0.1, 0], 'water.level_ft' => [0.5, 0.1, 0], 'water.days_since_storm' => [1, 1, 0],
+        'water.level_change_ft_per_week' => [0.5, 0.1, 0], 'water.level_ft' => [0.5, 0.1, 0], 'water.pool_ft' => [0.1, 0.05, 640],
+        'water.pool_reference_ft' => [0.1, 0.05, 640], 'water.days_since_storm' => [1, 1, 0],
         'weather.wind_mph' => [1, 2, 5],
         'spot.shallow_ft' => [1, 0.25, 2], 'spot.deep_ft' => [1, 0.25, 8], 'spot.depth_nearby_ft' => [1, 0.5, 15], 'spot.shade_width_ft' => [1, 0.5, 8],
         'spot.dock.depth_ft' => [1, 0.25, 5], 'rods' => [1, 1, 5], 'lat' => [0.5, 0.5, 37], 'lon' => [0.5, 0.5, -80],

@@ -36,6 +36,7 @@ use OldEddy\Day\Conditions\Waterbody;
 use OldEddy\Day\Schools\Schools;
 use OldEddy\Day\Season\Species;
 use OldEddy\Day\Season\Stage;
+use OldEddy\Day\Water\PoolLevel;
 
 /** Turns decoded JSON into Conditions, or says by field what is wrong. Ranges are our own: what water can be. */
 final class ConditionsReader
@@ -76,6 +77,7 @@ final class ConditionsReader
             ...self::waterOf($water),
             'levelChangeFtPerWeek' => self::number($water, 'water.level_change_ft_per_week'),
             'levelFt' => self::number($water, 'water.level_ft'),
+            ...self::pool($water),
             'current' => $water->oneOf('current', Current::class),
             'inflow' => self::inflow($water),
             'daysSinceStorm' => self::number($water, 'water.days_since_storm'),
@@ -179,6 +181,20 @@ final class ConditionsReader
             'visibilityFt' => self::number($water, 'water.visibility_ft'),
             'normalVisibilityFt' => self::number($water, 'water.normal_visibility_ft'),
         ];
+    }
+
+    /** @return array{poolFt: ?float, poolReferenceFt: ?float} */
+    private static function pool(Fields $water): array
+    {
+        $pool = self::number($water, 'water.pool_ft');
+        $reference = self::number($water, 'water.pool_reference_ft');
+        $level = FieldTable::one('day', 'water.level_ft');
+        $against = PoolLevel::ft(null, $pool, $reference);
+        if ($against !== null && ($against < $level->least || $against > $level->most)) {
+            $water->problem('pool_ft', "must lie within {$level->most} ft of pool_reference_ft.");
+        }
+
+        return ['poolFt' => $pool, 'poolReferenceFt' => $reference];
     }
 
     /** @return list<OwnSuccess> */

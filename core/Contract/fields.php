@@ -50,6 +50,8 @@ return [
         'water.normal_visibility_ft' => ['number', 'Usual visibility here', 'ft', 0.1, 130],
         'water.level_change_ft_per_week' => ['number', 'Level in a week', 'ft a week', -60, 60],
         'water.level_ft' => ['number', 'Level against the map', 'ft', -200, 200],
+        'water.pool_ft' => ['number', 'Pool by the gauge', 'ft', -1500, 20000],
+        'water.pool_reference_ft' => ['number', 'Gauge at the map\'s level', 'ft', -1500, 20000],
         'water.current' => ['one', 'Current', Current::class],
         'water.inflow.running' => ['yes_no', 'Creek running in'],
         'water.inflow.relative_temp' => ['one', 'Inflow is', RelativeTemp::class],

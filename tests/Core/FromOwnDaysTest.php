@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use OldEddy\Basics\Problem\InvalidInput;
+use OldEddy\Contract\ConditionsReader;
 use OldEddy\Day\Conditions\Front;
+use OldEddy\Day\Conditions\Settler;
 use OldEddy\Day\Conditions\Sky;
 use OldEddy\Day\Water\FromOwnDays;
 use OldEddy\Day\Water\OwnDay;
+use OldEddy\Day\Water\PoolLevel;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -40,6 +44,18 @@ final class FromOwnDaysTest extends TestCase
     {
         self::assertEqualsWithDelta(-1.5, FromOwnDays::of([new OwnDay(14, levelFt: 2.0), new OwnDay(7, levelFt: 0.5), new OwnDay(0, levelFt: -1.0)])->levelChangeFtPerWeek, 1e-9);
         self::assertNull(FromOwnDays::of([new OwnDay(0, levelFt: 1.0)])->levelChangeFtPerWeek);
+        $said = [new OwnDay(30, poolReferenceFt: 640.0), new OwnDay(3, poolReferenceFt: 641.0), new OwnDay(1)];
+        self::assertSame([641.0, null], [FromOwnDays::of($said)->poolReferenceFt, FromOwnDays::of([new OwnDay(1)])->poolReferenceFt], 'said once, as it was said last');
+    }
+
+    /** W22: the gauge says 641.3 ft where the map was made at 640; a level that is said outright goes first. */
+    public function test_a_pool_is_read_by_its_gauge(): void
+    {
+        self::assertSame([1.3, -2.0, null, null], [PoolLevel::ft(null, 641.3, 640.0), PoolLevel::ft(-2.0, 641.3, 640.0), PoolLevel::ft(null, 641.3, null), PoolLevel::ft(null, null, 640.0)]);
+        $day = static fn (array $water): float => Settler::settle(ConditionsReader::read(['species' => 'walleye', 'date' => '2026-06-01', 'water' => $water]))->riseFt();
+        self::assertSame([1.3, 0.0], [$day(['pool_ft' => 641.3, 'pool_reference_ft' => 640]), $day(['pool_ft' => 641.3])]);
+        $this->expectException(InvalidInput::class);
+        $day(['pool_ft' => 64.13, 'pool_reference_ft' => 640]);
     }
 
     public function test_the_normal_is_the_median_of_clear_weather_days_before_today(): void

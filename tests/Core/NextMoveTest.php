@@ -45,7 +45,7 @@ final class NextMoveTest extends TestCase
     {
         $moves = $this->next([$this->at('A', 'spinnerbait', 16)]);
         self::assertContains('M1', array_map(static fn (Move $m): string => $m->ruleId, $moves));
-        self::assertSame(Action::Stay, $this->next([$this->at('A', 'spinnerbait', 7)])[0]->action);
+        self::assertSame(Action::Stay, $this->next([$this->at('A', 'spinnerbait', 4)])[0]->action, 'M14: what was begun gets its first five casts');
         $patient = $this->next([$this->at('A', 'spinnerbait', 9)], new Schools(['tempo' => 'pick_apart']));
         self::assertSame('S3', $patient[0]->ruleId);
     }

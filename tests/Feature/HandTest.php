@@ -9,6 +9,7 @@ use App\Models\Trip;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
+use OldEddy\Day\Conditions\Settler;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** One place, one clock, one thing in hand: the deck's entries and what follows from them. */
@@ -396,6 +397,20 @@ final class HandTest extends WaterTestCase
         self::assertNull($theirs->refresh()->derived);
         self::assertNull($this->trip($this->wren)->derived);
         self::assertNull($day('2026-04-01', ['temp_f' => 50])->refresh()->derived);
+    }
+
+    /** W22: the gauge of a pool is enough once its reference was said on any day of this water. */
+    public function test_a_level_is_typed_as_the_gauge_says_it(): void
+    {
+        $lake = $this->lake();
+        foreach (['2026-04-10' => ['pool_ft' => 640.5, 'pool_reference_ft' => 640], '2026-04-17' => ['pool_ft' => 642.0]] as $date => $water) {
+            $day = $this->trip($this->wren, ['date' => $date, 'water' => $water]);
+            $day->update(['lake_id' => $lake->id]);
+        }
+        $water = $day->refresh()->derived['water'];
+        self::assertEquals([640.0, 1.5], [$water['pool_reference_ft'], $water['level_change_ft_per_week']]);
+        self::assertSame(2.0, Settler::settle($day->told())->riseFt());
+        $this->get(route('read', $day))->assertOk()->assertSee('Pool by the gauge')->assertSee('from your own days here: 640');
     }
 
     public function test_each_spot_says_what_is_tried_first_there(): void

@@ -37,6 +37,8 @@ final readonly class Conditions
      * @param  list<EarlierReading>  $dayTemps  °F, of the days before (W25)
      * @param  list<ForecastHour>  $forecast  of the day (W24)
      * @param  list<Section>  $sections  parts of the lake with water of their own
+     * @param  ?float  $poolFt  feet as the gauge of the pool says them today (W22)
+     * @param  ?float  $poolReferenceFt  the same at the level that the lake's depths are for
      */
     public function __construct(
         public Species $species,
@@ -76,6 +78,8 @@ final readonly class Conditions
         public array $forecast = [],
         public array $visibilityHistory = [],
         public array $dayTemps = [],
+        public ?float $poolFt = null,
+        public ?float $poolReferenceFt = null,
     ) {
     }
 

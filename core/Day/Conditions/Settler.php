@@ -11,6 +11,7 @@ use OldEddy\Day\Season\Stage;
 use OldEddy\Day\Season\StageTable;
 use OldEddy\Day\Season\YearDirection;
 use OldEddy\Day\Sun\SunDay;
+use OldEddy\Day\Water\PoolLevel;
 use OldEddy\Day\Water\SeasonalWater;
 
 /** Settles what was left open: computes what follows from the rest and names every assumption. Basis: our own choice. */
@@ -72,7 +73,7 @@ final class Settler
             visibilityFt: $visibility,
             normalVisibilityFt: $normal,
             levelChangeFtPerWeek: $told->levelChangeFtPerWeek ?? $this->assume('water.level_change_ft_per_week', 0.0, 'Level unknown: steady level assumed.'),
-            levelFt: $told->levelFt,
+            levelFt: PoolLevel::ft($told->levelFt, $told->poolFt, $told->poolReferenceFt),
             current: $told->current ?? $this->current(),
             inflow: $told->inflow ?? $this->noInflow(),
             daysSinceStorm: $told->daysSinceStorm,

@@ -10,8 +10,8 @@ use OldEddy\Day\Conditions\Sky;
 
 /**
  * What one's own days on a water say of today: trend of temperature (°F a day), change of level (feet a week), normal visibility
- * (feet) and the stage of a front. Each is null where too few days say it; whatever was typed stands before it. Basis: rule W22, the
- * spans and least counts our own.
+ * (feet), the stage of a front, and the gauge of the pool at the level of the map (feet). Each is null where too few days say it;
+ * whatever was typed stands before it. Basis: rule W22, the spans and least counts our own.
  */
 final readonly class FromOwnDays
 {
@@ -36,6 +36,7 @@ final readonly class FromOwnDays
         public ?float $levelChangeFtPerWeek,
         public ?float $normalVisibilityFt,
         public ?Front $front,
+        public ?float $poolReferenceFt,
     ) {
     }
 
@@ -51,7 +52,7 @@ final readonly class FromOwnDays
 
         return new self(
             $trend === null || abs($trend) > self::STEEPEST_F ? null : round($trend, 2), $level === null ? null : round(7 * $level, 2),
-            self::normal($days), self::front($days),
+            self::normal($days), self::front($days), self::reference($days),
         );
     }
 
@@ -92,6 +93,18 @@ final readonly class FromOwnDays
         $middle = intdiv($count, 2);
 
         return $count < self::NORMAL_DAYS ? null : ($count % 2 === 1 ? $seen[$middle] : ($seen[$middle - 1] + $seen[$middle]) / 2);
+    }
+
+    /**
+     * The gauge at the level of the map, as it was said last: it belongs to the water, not to the day.
+     *
+     * @param  list<OwnDay>  $days
+     */
+    private static function reference(array $days): ?float
+    {
+        usort($days, static fn (OwnDay $a, OwnDay $b): int => $a->daysAgo <=> $b->daysAgo);
+
+        return array_values(array_filter(array_map(static fn (OwnDay $d): ?float => $d->poolReferenceFt, $days), is_float(...)))[0] ?? null;
     }
 
     /**

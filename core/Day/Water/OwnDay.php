@@ -7,7 +7,10 @@ namespace OldEddy\Day\Water;
 use OldEddy\Day\Conditions\Front;
 use OldEddy\Day\Conditions\Sky;
 
-/** What an angler noted on an earlier day on the same water: how many days ago (0 for today), °F, feet of visibility, feet of level. */
+/**
+ * What an angler noted on an earlier day on the same water: how many days ago (0 for today), °F, feet of visibility, feet of level, and
+ * what the gauge of the pool says at the level of the map, feet.
+ */
 final readonly class OwnDay
 {
     public function __construct(
@@ -17,6 +20,7 @@ final readonly class OwnDay
         public ?float $levelFt = null,
         public ?Sky $sky = null,
         public ?Front $front = null,
+        public ?float $poolReferenceFt = null,
     ) {
     }
 }

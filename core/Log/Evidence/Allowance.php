@@ -6,12 +6,14 @@ namespace OldEddy\Log\Evidence;
 
 /**
  * How much more is asked of "confirmed" when many levels were looked at: with thirty of them, one will always look good.
- * Up to three groupings nothing is added to the limit of rule EVIDENCE. Basis: our own choice (the share-out is Bonferroni's),
+ * Up to three groupings have nothing added to the limit of rule EVIDENCE. Basis: our own choice (the share-out is Bonferroni's),
  * set and held by the simulated lake: without it one trip in five on a lake without a pattern would "confirm" something.
  */
 final readonly class Allowance
 {
-    private const TOGETHER = 0.2;
+    private const TOGETHER = 0.12;
+
+    private const FEW = 3;
 
     /** For so many different groupings of the stints, 0 or more. */
     public function __construct(private int $looks = 0)
@@ -39,6 +41,6 @@ final readonly class Allowance
     /** Whether a probability (0 to 1) of beating the rest is high enough to be claimed. */
     public function lets(float $pBetter): bool
     {
-        return 1 - $pBetter <= self::TOGETHER / max(1, $this->looks);
+        return $this->looks <= self::FEW || 1 - $pBetter <= self::TOGETHER / $this->looks;
     }
 }

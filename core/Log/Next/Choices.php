@@ -56,6 +56,19 @@ final readonly class Choices
         return $nearest;
     }
 
+    /** @return array<string, list<string>> the levels that could be fished, by factor */
+    public function levels(): array
+    {
+        $levels = [];
+        foreach ([...$this->places, ...$this->presentations] as $one) {
+            foreach ($one->levels() as $factor => $level) {
+                $levels[$factor][$level] = $level;
+            }
+        }
+
+        return array_map(array_values(...), $levels);
+    }
+
     /** @return array<string, float> how well each lure that is to hand fits the day, by lure */
     public function lures(): array
     {

@@ -6,6 +6,7 @@ namespace OldEddy\Log\Next;
 
 use OldEddy\Log\Evidence\Effects;
 use OldEddy\Log\Evidence\Goal;
+use OldEddy\Log\Evidence\Liked;
 use OldEddy\Log\Evidence\Limits;
 use OldEddy\Log\Evidence\Prior;
 use OldEddy\Log\Evidence\Rate;
@@ -17,12 +18,21 @@ use OldEddy\Log\Evidence\Turn;
  * What an offer promises: the evidence on its parts weighed together, how its lure fits its place (M21), what the place still
  * gives (M14), the way there and the time left. It answers from the log alone, in numbers; words are for whoever asks. Basis: our
  * own choice, an upper bound on every rate so that the untried is tried, the wider the more of the day is left; held by the
- * simulated lake, where it earned more than sampling from the same distributions did.
+ * simulated lake (decision 0008).
  */
 final class Expectation
 {
     /** So many standard deviations over its mean an offer is judged by at the beginning of a day; at its end by the mean. */
-    private const HOPE = 1.5;
+    private const HOPE = 0.5;
+
+    /** How much the guesses at what is liked count, against the levels weighed together. */
+    private const GUESSED = 0.7;
+
+    /** No guess promises more contacts a cast than this. */
+    private const MOST = 0.5;
+
+    /** So many casts are given to what was begun before anything else is weighed against it (M14). */
+    private const GIVEN = 5;
 
     /** A change is reckoned over so many casts. */
     private const AHEAD = 10;
@@ -42,9 +52,13 @@ final class Expectation
 
     private readonly Effects $effects;
 
+    private readonly Liked $liked;
+
     private readonly Spent $spent;
 
     private readonly ?Stint $last;
+
+    private readonly bool $isBegun;
 
     private readonly float $castsAMin;
 
@@ -52,11 +66,14 @@ final class Expectation
 
     private readonly float $usualFit;
 
-    /** @var array<string, array{float, float}> by the name of the place */
+    /** @var array<string, array{array{float, float}, list<float>}> what a place does to the rate, weighed and guess by guess, by its name */
     private array $there = [];
 
-    /** @var array<int, array{float, float}> by presentation */
+    /** @var array<int, array{array{float, float}, list<float>}> the same of a presentation */
     private array $shown = [];
+
+    /** @var array<string, array<int, array{float, float}>> contacts per cast and the doubt, by place and presentation: advisers ask for them again and again */
+    private array $numbers = [];
 
     /**
      * @param  list<Stint>  $stints  in order of time
@@ -71,9 +88,12 @@ final class Expectation
         Goal $goal = Goal::Numbers,
     ) {
         $this->spent = new Spent($stints);
-        $this->effects = Effects::of($stints, Turn::freshness($stints, $turns), $prior, $this->spent->worth, $goal);
+        $freshness = Turn::freshness($stints, $turns);
+        $this->effects = Effects::of($stints, $freshness, $prior, $this->spent->worth, $goal);
+        $this->liked = Liked::in($stints, $freshness, $prior, $this->spent->worth, $choices->levels(), $goal);
         $this->last = $stints[array_key_last($stints) ?? 0] ?? null;
         $casts = array_sum(array_map(static fn (Stint $s): int => $s->casts, $stints));
+        $this->isBegun = $this->last !== null && $this->last->castsSinceContact() < self::GIVEN;
         $this->castsAMin = self::pace($stints);
         $this->opinion = max(self::OPINION_STAYS, self::OPINION_CASTS / (self::OPINION_CASTS + $casts));
         $fits = [];
@@ -114,7 +134,8 @@ final class Expectation
                 if (! $place->canShow($presentation)) {
                     continue;
                 }
-                $hope = $this->hopeOf($place, $presentation, $same[$i]);
+                $stays = $same[$i] && $place->name === ($this->last->levels['spot'] ?? null);
+                $hope = $stays && $this->isBegun ? INF : $this->hopeOf($place, $presentation, $same[$i]);
                 if ($hope > $most) {
                     $most = $hope;
                     $best = [$place, $presentation];
@@ -135,14 +156,44 @@ final class Expectation
         return $mean * (1 + self::HOPE * $this->time->share() * sqrt($doubt)) * $this->spent->ahead($place->name, $casts, $waysMin) / ($casts + $costs);
     }
 
-    /** @return array{float, float} contacts per cast, and the doubt: one in so many contacts */
+    /** @return array{float, float} contacts per cast, and the doubt: the square of its spread, as a share of it */
     private function numbers(Fishable $place, Presentation $presentation): array
     {
-        [$there, $doubtThere] = $this->there[$place->name] ??= $this->effects->share($place->levels());
-        [$shown, $doubtShown] = $this->shown[spl_object_id($presentation)] ??= $this->effects->share($presentation->levels());
+        return $this->numbers[$place->name][spl_object_id($presentation)] ??= $this->reckoned($place, $presentation);
+    }
+
+    /** @return array{float, float} */
+    private function reckoned(Fishable $place, Presentation $presentation): array
+    {
+        [[$there, $doubtThere], $thereByGuess] = $this->there[$place->name] ??= $this->shares($place->levels(), $this->liked->perCast);
+        [[$shown, $doubtShown], $shownByGuess] = $this->shown[spl_object_id($presentation)] ??= $this->shares($presentation->levels());
+        $sum = $squares = 0.0;
+        foreach ($thereByGuess as $n => $rate) {
+            $rate *= $shownByGuess[$n];
+            $rate = $rate > self::MOST ? self::MOST : $rate;
+            $sum += $rate;
+            $squares += $rate * $rate;
+        }
+        $all = count($thereByGuess);
+        $guessed = $sum / $all;
+        $spread = max(0.0, $squares / $all / $guessed ** 2 - 1);
+        $weighed = $this->effects->perCast * $there * $shown;
         $fit = ($place->fits[$presentation->lure] ?? $presentation->fit) / $this->usualFit;
 
-        return [$this->effects->perCast * $there * $shown * $fit ** $this->opinion, $doubtThere + $doubtShown + $this->effects->doubt()];
+        return [
+            $guessed ** self::GUESSED * $weighed ** (1 - self::GUESSED) * $fit ** $this->opinion,
+            self::GUESSED * $spread + (1 - self::GUESSED) * ($doubtThere + $doubtShown + $this->effects->doubt()),
+        ];
+    }
+
+    /**
+     * @param  array<string, string>  $levels  by factor
+     * @param  ?list<float>  $of  what is multiplied, guess by guess
+     * @return array{array{float, float}, list<float>}
+     */
+    private function shares(array $levels, ?array $of = null): array
+    {
+        return [$this->effects->share($levels), $this->liked->shares($levels, $of)];
     }
 
     /**

@@ -85,20 +85,20 @@ final class Silence implements Adviser
                 $unless,
             );
         }
-        $isNew = $best !== null && $day->evidence->of('spot', $best->place->name) === null;
-        if ($searching && $isNew) {
+        $new = $searching ? $day->unsearchedBest() : null;
+        if ($new !== null) {
             $moves = [
                 new Move(
                     Action::ChangePlace,
                     sprintf(
                         '%d casts here without a contact, and places left to search: %s next, with %s.',
                         $here,
-                        $best->place->name,
-                        str_replace('_', ' ', $best->presentation->lure),
+                        $new->place->name,
+                        str_replace('_', ' ', $new->presentation->lure),
                     ),
                     'M1',
-                    $best,
-                    $day->pBetter($best),
+                    $new,
+                    $day->pBetter($new),
                     $unless,
                 ),
                 ...$moves,
