@@ -53,7 +53,8 @@ final class OwnDays
 
         return new OwnDay(
             (int) (new DateTimeImmutable((string) $conditions['date']))->diff($today)->days, $number('water.temp_f'), $number('water.visibility_ft'),
-            PoolLevel::ft($number('water.level_ft'), $number('water.pool_ft'), $number('water.pool_reference_ft') ?? $reference), Sky::tryFrom((string) Arr::get($conditions, 'weather.sky')), Front::tryFrom((string) Arr::get($conditions, 'weather.front')),
+            PoolLevel::ft($number('water.level_ft'), $number('water.pool_ft'), $number('water.pool_reference_ft') ?? $reference),
+            Sky::tryFrom((string) Arr::get($conditions, 'weather.sky')), Front::tryFrom((string) Arr::get($conditions, 'weather.front')),
             $number('water.pool_reference_ft'),
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\RackSlot;
+use App\Models\Trip;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 
@@ -19,6 +20,32 @@ final class DayTest extends WaterTestCase
         }
         self::assertSame(2, $wren->trips()->count());
         $this->from('/days')->post('/days', ['name' => '', 'date' => '2026-02-30', 'ask' => $ask])->assertSessionHasErrors(['name', 'date']);
+    }
+
+    public function test_a_new_day_knows_its_lake_and_takes_over_what_seldom_changes_there(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $mill = $wren->lakes()->create(['name' => 'Mill pond', 'ramp_lat' => 36.9123, 'ramp_lon' => -80.0987]);
+        $river = $wren->lakes()->create(['name' => 'Long river']);
+        $there = $this->trip($wren, ['species' => 'walleye', 'lat' => 37.0, 'water' => ['normal_visibility_ft' => 7, 'temp_f' => 61, 'visibility_ft' => 3], 'rods' => 4]);
+        $there->update(['lake_id' => $mill->id]);
+        $there->rack()->create(['lure' => 'jerkbait', 'color' => 'perch', 'depth_ft' => 4, 'retrieve' => 'jerk_pause', 'weight_oz' => 0.5]);
+        $this->trip($wren, ['species' => 'northern_pike', 'date' => '2026-05-01'])->update(['lake_id' => $river->id]);
+        $open = function (array $given) use ($wren): Trip {
+            $this->post('/days', $given + ['date' => '2026-05-03', 'ask' => (string) Str::uuid()])->assertSessionHasNoErrors()->assertRedirect();
+
+            return $wren->trips()->latest('id')->firstOrFail();
+        };
+        $day = $open(['lake' => $mill->id, 'time' => '06:30']);
+        self::assertSame(['Mill pond', $mill->id, 'walleye', 4, '06:30'], [$day->name, $day->lake_id, $day->conditions['species'], $day->conditions['rods'], $day->conditions['time']]);
+        self::assertSame(['normal_visibility_ft' => 7], $day->conditions['water'], 'the water of that day itself stays behind');
+        self::assertSame([['jerkbait', 0.5]], $day->rack->map(static fn (RackSlot $r): array => [$r->lure, $r->weight_oz])->all());
+        self::assertSame(['walleye', null], [$open(['name' => 'Somewhere'])->conditions['species'], $open(['name' => 'Somewhere'])->lake_id], 'without a lake, as on the last day of all');
+        $new = $wren->lakes()->create(['name' => 'New lake', 'ramp_lat' => 40.1234, 'ramp_lon' => -90.0]);
+        self::assertSame([40.12, 0], [$open(['lake' => $new->id])->conditions['lat'], $wren->trips()->latest('id')->firstOrFail()->rack()->count()], 'a lake says where it is');
+        $this->get('/days')->assertOk()->assertSee('One of your lakes')->assertSee('Mill pond');
+        $this->from('/days')->post('/days', ['name' => '', 'date' => '2026-05-03', 'time' => '25:00', 'ask' => (string) Str::uuid()])->assertSessionHasErrors(['name', 'time']);
+        $this->actingAs($this->angler('other@old-eddy.example'))->post('/days', ['lake' => $mill->id, 'date' => '2026-05-03', 'ask' => (string) Str::uuid()])->assertNotFound();
     }
 
     public function test_a_changed_field_redraws_the_reading_and_is_kept(): void

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Day\NewDay;
+use App\Models\Lake;
 use App\Models\Trip;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -14,9 +16,6 @@ final class DayController
 {
     /** Among so many of the newest days today's is looked for. */
     private const LATELY = 30;
-
-    /** What a new day takes over from the last one: the water changes, the place and the fish seldom do. */
-    private const CARRIED = ['species', 'waterbody', 'lat', 'lon', 'timezone', 'platform', 'rods', 'owned'];
 
     /** So many finished days stand on a page. */
     private const A_PAGE = 25;
@@ -30,6 +29,8 @@ final class DayController
             'open' => $days->clone()->whereNull('closed_at')->get(),
             'closed' => $days->clone()->whereNotNull('closed_at')->paginate(self::A_PAGE),
             'ask' => (string) Str::uuid(),
+            'lakes' => $request->user()->lakes()->select(['id', 'name'])->orderBy('name')->get(),
+            'lastLake' => $days->clone()->value('lake_id'),
         ]);
     }
 
@@ -37,17 +38,17 @@ final class DayController
     public function open(Request $request): RedirectResponse
     {
         $given = $request->validate([
-            'name' => ['required', 'string', 'max:80'],
+            'name' => ['nullable', 'required_without:lake', 'string', 'max:80'],
             'date' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after:1900-01-01'],
+            'time' => ['bail', 'nullable', 'string', 'date_format:H:i'],
+            'lake' => ['nullable', 'integer'],
             'timezone' => ['bail', 'nullable', 'string', 'timezone:all'],
             'ask' => ['required', 'uuid'],
-        ], ['date.date_format' => 'The date must be a day of the calendar.']);
-        $last = $request->user()->trips()->whereNull('drill_seed')->latest('id')->first();
-        $conditions = ['species' => 'largemouth_bass', ...array_intersect_key($last->conditions ?? [], array_flip(self::CARRIED)), 'date' => $given['date']];
-        if (isset($given['timezone'])) {
-            $conditions['timezone'] ??= $given['timezone'];
-        }
-        $trip = $request->user()->trips()->firstOrCreate(['ask' => $given['ask']], ['name' => $given['name'], 'conditions' => $conditions]);
+        ], [
+            'date.date_format' => 'The date must be a day of the calendar.', 'name.required_without' => 'The name of the water must be said, or one of your lakes picked.',
+        ]);
+        $lake = isset($given['lake']) ? $request->user()->lakes()->select(Lake::LIGHT)->findOrFail((int) $given['lake']) : null;
+        $trip = NewDay::open($request->user(), $lake, $given);
 
         return redirect()->route('read', $trip);
     }

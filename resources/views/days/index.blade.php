@@ -26,9 +26,17 @@
             <input type="hidden" name="ask" value="{{ old('ask', $ask) }}">
             <input type="hidden" name="timezone" value="{{ old('timezone') }}" x-ref="zone">
             <label for="name">Water</label>
-            <input id="name" name="name" value="{{ old('name') }}" required maxlength="80" placeholder="such as: upper arm, from the ramp">
+            <input id="name" name="name" value="{{ old('name') }}" @if ($lakes->isEmpty()) required @endif maxlength="80" placeholder="such as: upper arm, from the ramp">
+            @if ($lakes->isNotEmpty())
+                <label for="lake">One of your lakes</label>
+                <select id="lake" name="lake" aria-describedby="lake-said"><option value="">none of them</option>@foreach ($lakes as $lake)<option value="{{ $lake->id }}"
+                    @selected((int) old('lake', $lastLake) === $lake->id)>{{ $lake->name }}</option>@endforeach</select>
+                <p class="muted" id="lake-said">Species, usual visibility and rods are taken over from your last day there.</p>
+            @endif
             <label for="date">Date</label>
             <input id="date" name="date" type="date" value="{{ old('date') }}" required x-ref="date">
+            <label for="time">Hour, if you know it</label>
+            <input id="time" name="time" type="time" value="{{ old('time') }}">
             <button type="submit" class="act">Read the water</button>
         </form>
         <p><a href="{{ route('drill') }}">Drill</a>: practise on a hidden day.</p>
