@@ -42,6 +42,8 @@ await page.locator('summary', { hasText: /^(Plan it|Wish otherwise)$/ }).click()
 await page.getByLabel('from', { exact: true }).fill('06:30');
 await page.getByLabel('back by').fill('11:00');
 await page.getByRole('button', { name: 'Plan the route' }).click();
+// The form asks for signal first.
+await page.getByText(/stops, back by/).waitFor();
 for (const [name, path, size, scheme, follow] of shots) {
     await page.setViewportSize(size === 'phone' ? { width: 390, height: 844 } : { width: 1280, height: 800 });
     await context.addCookies([{ name: 'scheme', value: scheme ?? 'day', url: base }]);

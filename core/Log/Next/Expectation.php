@@ -34,6 +34,9 @@ final class Expectation
     /** So many casts are given to what was begun before anything else is weighed against it (M14). */
     private const GIVEN = 5;
 
+    /** So many blank casts a place that paid is given before it is left for another (M14, S3). */
+    private const HELD = 8;
+
     /** A change is reckoned over so many casts. */
     private const AHEAD = 10;
 
@@ -59,6 +62,8 @@ final class Expectation
     private readonly ?Stint $last;
 
     private readonly bool $isBegun;
+
+    private readonly bool $isHeld;
 
     private readonly float $castsAMin;
 
@@ -94,6 +99,7 @@ final class Expectation
         $this->last = $stints[array_key_last($stints) ?? 0] ?? null;
         $casts = array_sum(array_map(static fn (Stint $s): int => $s->casts, $stints));
         $this->isBegun = $this->last !== null && $this->last->castsSinceContact() < self::GIVEN;
+        $this->isHeld = $choices->place($this->last->levels['spot'] ?? null) !== null && self::holds($stints);
         $this->castsAMin = self::pace($stints);
         $this->opinion = max(self::OPINION_STAYS, self::OPINION_CASTS / (self::OPINION_CASTS + $casts));
         $fits = [];
@@ -131,7 +137,7 @@ final class Expectation
         $most = -INF;
         foreach ($this->choices->places as $place) {
             foreach ($this->choices->presentations as $i => $presentation) {
-                if (! $place->canShow($presentation)) {
+                if (! $place->canShow($presentation) || ($this->isHeld && $place->name !== ($this->last->levels['spot'] ?? null))) {
                     continue;
                 }
                 $stays = $same[$i] && $place->name === ($this->last->levels['spot'] ?? null);
@@ -194,6 +200,28 @@ final class Expectation
     private function shares(array $levels, ?array $of = null): array
     {
         return [$this->effects->share($levels), $this->liked->shares($levels, $of)];
+    }
+
+    /**
+     * Whether the present place paid since one came to it, and has not been given enough blank casts since.
+     *
+     * @param  list<Stint>  $stints
+     */
+    private static function holds(array $stints): bool
+    {
+        $blank = 0;
+        $here = $stints[array_key_last($stints) ?? 0]->levels['spot'] ?? null;
+        foreach (array_reverse($stints) as $stint) {
+            if (($stint->levels['spot'] ?? null) !== $here) {
+                return false;
+            }
+            $blank += $stint->castsSinceContact();
+            if ($stint->contacts !== []) {
+                return $blank < self::HELD;
+            }
+        }
+
+        return false;
     }
 
     /**
