@@ -11,7 +11,7 @@ namespace OldEddy\Log\Evidence;
  */
 final readonly class Allowance
 {
-    private const TOGETHER = 0.1;
+    private const TOGETHER = 0.115;
 
     private const FEW = 3;
 
