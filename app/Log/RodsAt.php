@@ -27,6 +27,9 @@ final class RodsAt
     /** @var array<string, Variants>|null */
     private ?array $variants = null;
 
+    /** @var array<string, array{rods: list<array<string, mixed>>, parts: array<string, array<string, list<array{value: string|float, words: string}>>>}> */
+    private array $kept = [];
+
     /** @param  Collection<int, RackSlot>  $rods */
     public function __construct(public readonly Collection $rods, private readonly Reading $reading)
     {
@@ -59,34 +62,50 @@ final class RodsAt
      */
     public function shown(Units $units, array $known = []): array
     {
-        $water = md5(serialize($this->reading->day));
-
-        return array_values($this->rods->map(function (RackSlot $rod, int $i) use ($units, $known, $water): array {
-            $setup = $this->setups()[$i];
-            // Another slice is drawn when the water, the rod or the units change.
-            $key = substr(hash('sha256', implode('/', [$water, $i, serialize($rod->only(RackSlot::PRESENTATION)), (int) $units->metric])), 0, 16);
-
-            return [
-                'key' => Presentation::key($rod->lure, $rod->color),
-                ...array_filter($rod->only(RackSlot::PRESENTATION), static fn (mixed $v): bool => $v !== null) + $setup->rigged(),
-                'name' => Word::of($rod->lure),
-                'cadence' => $units->say($setup->cadence->text), 'jobs' => array_map($units->say(...), FishOn::jobs($setup)), 'slice_key' => $key,
-                'slice' => in_array($key, $known, true) ? null : $this->slice($setup, "rod-{$i}", $key),
-            ];
-        })->all());
+        return array_map(
+            static fn (array $rod): array => ['slice' => in_array($rod['slice_key'], $known, true) ? null : $rod['slice']] + $rod, $this->kept($units)['rods'],
+        );
     }
 
     /** @return array<string, array<string, list<array{value: string|float, words: string}>>> what makes sense to change, by lure and part */
     public function parts(Units $units): array
     {
-        return array_map(static fn (Variants $v): array => self::partsOf($v, $units), $this->variants());
+        return $this->kept($units)['parts'];
     }
 
-    private function slice(Setup $setup, string $key, string $known): string
+    /**
+     * All of it, kept for a water, its rods and the units.
+     *
+     * @return array{rods: list<array<string, mixed>>, parts: array<string, array<string, list<array{value: string|float, words: string}>>>}
+     */
+    private function kept(Units $units): array
     {
-        return Kept::of("slice {$known} {$key}", $this->reading->day, static fn (): string => view(
-            'partials.slice', ['scene' => Scene::ofSetup($setup), 'key' => $key, 'title' => 'The water and the path of the lure.'],
-        )->render());
+        $rods = $this->rods->map(static fn (RackSlot $r): array => $r->only(RackSlot::PRESENTATION))->all();
+        $key = hash('sha256', serialize([$rods, $units->metric]));
+
+        return $this->kept[$key] ??= Kept::of("rods {$key}", $this->reading->day, fn (): array => [
+            'rods' => array_values($this->rods->map(fn (RackSlot $rod, int $i): array => $this->rod($rod, $i, $units))->all()),
+            'parts' => array_map(static fn (Variants $v): array => self::partsOf($v, $units), $this->variants()),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function rod(RackSlot $rod, int $i, Units $units): array
+    {
+        $setup = $this->setups()[$i];
+        $shown = $rod->only(RackSlot::PRESENTATION);
+
+        return [
+            'key' => Presentation::key($rod->lure, $rod->color),
+            ...array_filter($shown, static fn (mixed $v): bool => $v !== null) + $setup->rigged(),
+            'name' => Word::of($rod->lure),
+            'cadence' => $units->say($setup->cadence->text), 'jobs' => array_map($units->say(...), FishOn::jobs($setup)),
+            // Another slice is drawn when the water, the rod or the units change.
+            'slice_key' => substr(hash('sha256', serialize([$this->reading->day, $i, $shown, $units->metric])), 0, 16),
+            'slice' => view('partials.slice', [
+                'scene' => Scene::ofSetup($setup), 'key' => "rod-{$i}", 'title' => 'The water and the path of the lure.',
+            ])->render(),
+        ];
     }
 
     /** @return array<string, list<array{value: string|float, words: string}>> */

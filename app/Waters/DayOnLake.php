@@ -70,7 +70,8 @@ final class DayOnLake
     {
         $told = $trip->told();
         $this->day = Settler::settle($told->overall());
-        $this->sections = SectionDays::of($told);
+        $this->sections = $told->sections === [] ? []
+            : Kept::of('sections '.hash('sha256', serialize($told->sections)), $this->day, static fn (): array => SectionDays::of($told));
         [$spots, $dry, $places] = [[], [], []];
         foreach ($lake->spots as $spot) {
             $place = $spot->place($this->sections === [] ? null : $lake->sectionOf($spot->position()));
