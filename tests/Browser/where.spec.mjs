@@ -51,13 +51,14 @@ test('the water plan, a dock, the route and a spot picked for the day', async ({
     const form = page.locator('form', { has: page.getByRole('button', { name: 'Plan the route' }) });
     await page.locator('summary', { hasText: /^(Plan it|Wish otherwise)$/ }).click();
     await form.getByLabel('back by').fill('10:00');
-    await form.getByRole('button', { name: 'Plan the route' }).click();
+    // The form asks for signal first, then goes: an earlier route may stand on the page until then.
+    await Promise.all([page.waitForEvent('load'), form.getByRole('button', { name: 'Plan the route' }).click()]);
     await expect(page.locator('.route > li').first()).toBeVisible();
     await expect(page.locator('.plan-route')).toBeAttached();
     await expect(page.locator('.ribbon-planned').first()).toBeAttached();
     await sound(page);
     // Planned again on the water; a day that is not today goes on from its last stint.
-    await page.getByRole('button', { name: 'From now on, anew' }).click();
+    await Promise.all([page.waitForEvent('load'), page.getByRole('button', { name: 'From now on, anew' }).click()]);
     await expect(page.locator('.said, .trouble').first()).toBeVisible();
     await page.goto(`${day}/where`);
     await page.getByRole('link', { name: 'On one page, with the rack' }).click();
