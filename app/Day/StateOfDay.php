@@ -114,7 +114,9 @@ final class StateOfDay
     /** Makes a marked spot the spot of the day, with the shade it has at a minute; all else that was said stays. */
     public static function pick(Trip $trip, LakeSpot $spot, int $minute, ?string $as = null): Trip
     {
-        $picked = self::asSpot($trip, $spot, $minute);
+        $day = Settler::settle($trip->told());
+        $place = $trip->lake?->placeOf($spot) ?? $spot->place();
+        $picked = SpotWriter::write(SpotOfDay::of($place, $day, $minute, $spot->dockPlan($day->riseFt())));
 
         return self::merged($trip, static function (array $conditions) use ($picked): array {
             $conditions = ['spot' => $picked] + $conditions;
@@ -122,15 +124,6 @@ final class StateOfDay
 
             return $conditions;
         }, ['here' => $as ?? $spot->name]);
-    }
-
-    /** @return array<string, mixed> a marked spot as the spot of the day at a minute, in the keys of the contract */
-    public static function asSpot(Trip $trip, LakeSpot $spot, int $minute): array
-    {
-        $day = Settler::settle($trip->told());
-        $place = $spot->place($trip->lake?->sectionOf($spot->position()));
-
-        return SpotWriter::write(SpotOfDay::of($place, $day, $minute, $spot->dockPlan($day->riseFt())));
     }
 
     /** Makes a place that is on no map the spot of the day; where nothing is known of it, what the day says of its spot stays. */

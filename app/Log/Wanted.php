@@ -77,6 +77,12 @@ final readonly class Wanted
         );
     }
 
+    /** In which units the numbers of an entry are. */
+    public static function units(): self
+    {
+        return self::oneOf(['us', 'metric'])->orNothing();
+    }
+
     /** @param  list<string>  $keys */
     public static function oneOf(array $keys): self
     {

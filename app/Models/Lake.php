@@ -16,6 +16,7 @@ use OldEddy\Where\Lake\Fetch;
 use OldEddy\Where\Lake\Ground;
 use OldEddy\Where\Lake\Position;
 use OldEddy\Where\Lake\Shape;
+use OldEddy\Where\Places\Place;
 
 /**
  * A lake with its shape and spots.
@@ -170,6 +171,12 @@ final class Lake extends Model
         $nearest = $at->nearest(array_map(static fn (array $s): Position => new Position($s['lat'], $s['lon']), $sections), INF);
 
         return $nearest === null ? null : $sections[$nearest]['name'];
+    }
+
+    /** One of its spots as a place, with the section it lies in. */
+    public function placeOf(LakeSpot $spot): Place
+    {
+        return $spot->place($this->sectionOf($spot->position()));
     }
 
     /** Whether the depths of its water are known. */

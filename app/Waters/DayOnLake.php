@@ -74,7 +74,7 @@ final class DayOnLake
             : Kept::of('sections '.hash('sha256', serialize($told->sections)), $this->day, static fn (): array => SectionDays::of($told));
         [$spots, $dry, $places] = [[], [], []];
         foreach ($lake->spots as $spot) {
-            $place = $spot->place($this->sections === [] ? null : $lake->sectionOf($spot->position()));
+            $place = $lake->placeOf($spot);
             if ($place->isDryAt($this->day->riseFt())) {
                 $dry[] = $spot;
             } else {

@@ -8,7 +8,6 @@ use App\Models\Fix;
 use App\Models\Stint;
 use App\Models\Trip;
 use App\Show\Clock;
-use Illuminate\Support\Carbon;
 use OldEddy\Where\Lake\Position;
 use OldEddy\Where\Route\AskedRoute;
 
@@ -24,7 +23,7 @@ final class FromNow
         $stints = $trip->stints()->get();
         /** @var ?Stint $last */
         $last = $stints->last();
-        $now = Carbon::now($trip->conditions['timezone'] ?? 'UTC');
+        $now = $trip->now();
         $clock = ($trip->conditions['date'] ?? null) === $now->toDateString() ? $now->format('H:i') : $last?->started_at->format('H:i');
         $from = $clock === null ? $asked->from : Clock::minute($clock);
         /** @var ?Fix $fix */

@@ -43,7 +43,7 @@ final readonly class SpotToday
 
     public function __construct(private DayOnLake $lakeDay, public LakeSpot $spot, public int $minute)
     {
-        $this->place = $spot->place($lakeDay->lake->sectionOf($spot->position()));
+        $this->place = $lakeDay->lake->placeOf($spot);
         $this->day = $lakeDay->at($minute)->at($this->place)->reading->day;
         $bank = $this->place->shade();
         $this->shade = $bank === null || $this->day->sunDay === null ? null : new ShadeDay($bank, $this->day->sunDay);
@@ -71,11 +71,12 @@ final readonly class SpotToday
     public function says(Units $units): array
     {
         $marks = array_slice($this->marks(), 0, self::CASTS_TOLD);
+        $boat = $marks === [] ? null : $this->boat();
         $width = $this->place->shadeFtAt($this->day, $this->minute);
 
         return array_map($units->say(...), [
             ...array_map(static fn (DockMark $m): string|Said => $m->text, $marks),
-            ...($marks === [] || $this->boat() === null ? [] : [$this->boat()->text]),
+            ...($boat === null ? [] : [$boat->text]),
             ...($this->current === null ? [] : [$this->current->text]),
             ...($this->shade === null || $width <= 0 ? [] : [Said::of('Shade {%.0f ft} wide now.', $width)]),
         ]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OldEddy\Drill;
 
 use OldEddy\Log\Evidence\ContactKind;
+use OldEddy\Log\Evidence\InARow;
 use OldEddy\Log\Evidence\Stint;
 use OldEddy\Log\Evidence\Turn;
 use OldEddy\Log\Next\Choices;
@@ -36,40 +37,18 @@ final readonly class DrillHour
     /** Casts made in a row at the present place. */
     public function castsHere(): int
     {
-        return array_sum(array_map(static fn (Stint $s): int => $s->casts, $this->inARowHere()));
+        return array_sum(array_map(static fn (Stint $s): int => $s->casts, InARow::sharing($this->log, 'spot')));
     }
 
     /** Blank casts in a row at the present place. */
     public function blankHere(): int
     {
-        $casts = 0;
-        foreach ($this->inARowHere() as $stint) {
-            $casts += $stint->castsSinceContact();
-            if ($stint->contacts !== []) {
-                break;
-            }
-        }
-
-        return $casts;
+        return InARow::blank(InARow::sharing($this->log, 'spot'));
     }
 
     /** The same again: the place in the light and at the distance that it has now. */
     public function again(Offer $offer): Offer
     {
         return new Offer($this->choices->place($offer->place->name) ?? $offer->place, $offer->presentation);
-    }
-
-    /** @return list<Stint> those at the present place since it was come to, the last first */
-    private function inARowHere(): array
-    {
-        $here = [];
-        foreach (array_reverse($this->log) as $stint) {
-            if (($stint->levels['spot'] ?? null) !== ($this->last()->levels['spot'] ?? null)) {
-                break;
-            }
-            $here[] = $stint;
-        }
-
-        return $here;
     }
 }

@@ -5,14 +5,18 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use OldEddy\Day\Schools\Schools;
+use OldEddy\Log\Evidence\Contact;
+use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Log\Evidence\Evidence;
 use OldEddy\Log\Evidence\Level;
 use OldEddy\Log\Evidence\Pattern;
+use OldEddy\Log\Evidence\Prior;
 use OldEddy\Log\Evidence\Stint;
 use OldEddy\Log\Evidence\Turn;
 use OldEddy\Log\Evidence\TurnKind;
 use OldEddy\Log\Next\Action;
 use OldEddy\Log\Next\Choices;
+use OldEddy\Log\Next\Expectation;
 use OldEddy\Log\Next\Fishable;
 use OldEddy\Log\Next\Manner;
 use OldEddy\Log\Next\Move;
@@ -48,6 +52,26 @@ final class NextMoveTest extends TestCase
         self::assertSame(Action::Stay, $this->next([$this->at('A', 'spinnerbait', 4)])[0]->action, 'M14: what was begun gets its first five casts');
         $patient = $this->next([$this->at('A', 'spinnerbait', 9)], new Schools(['tempo' => 'pick_apart']));
         self::assertSame('S3', $patient[0]->ruleId);
+    }
+
+    /** M14, S3: common practice. What was begun gets its first five casts; a place that paid is not left before it had eight blank ones. */
+    public function test_a_place_that_paid_is_given_its_casts(): void
+    {
+        $rods = [new Presentation('spinnerbait', 'bright', 'medium', 2.6), new Presentation('casting_jig', 'natural_craw', 'crawl_rest', 0.4)];
+        $promises = array_fill_keys(['spinnerbait', 'casting_jig'], 9.0);
+        $choices = new Choices([new Fishable('A', 'flat', 'reeds', travelMin: 1.0), new Fishable('B', 'main_point', 'rock', travelMin: 1.0, fits: $promises)], $rods);
+        $levels = [...$choices->place('A')->levels(), ...$rods[0]->levels()];
+        $next = static function (int $blank, bool $paid) use ($choices, $levels): array {
+            $contacts = $paid ? [new Contact(ContactKind::Caught, atCast: 1)] : [];
+            $best = (new Expectation([new Stint('2026-05-02T08:00', $levels, null, $blank + ($paid ? 1 : 0), null, $contacts)], [], new Prior, $choices))->best();
+
+            return [$best?->place->name, $best?->presentation->lure];
+        };
+        self::assertSame(['A', 'spinnerbait'], $next(4, false), 'whatever promises more');
+        self::assertSame('B', $next(6, false)[0]);
+        self::assertSame('A', $next(6, true)[0], 'a fish was here six casts ago');
+        self::assertSame('A', $next(7, true)[0]);
+        self::assertSame('B', $next(9, true)[0]);
     }
 
     /** M2: of the places searched, back to the one that showed fish, with something slower. M11: too few casts say nothing. */

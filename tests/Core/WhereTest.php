@@ -83,6 +83,9 @@ final class WhereTest extends TestCase
         self::assertSame(['morning shade', 'evening shade'], array_keys($hours->over(7, 10)));
         self::assertSame(['evening shade', 'morning shade'], array_keys($hours->over(15, 18)));
         self::assertEqualsWithDelta(($hours->fits['morning shade'][8] + $hours->fits['morning shade'][9]) / 2, $hours->over(8, 9)['morning shade'], 1e-12);
+        $day = $hours->fits['evening shade'];
+        self::assertGreaterThan(min($day) + 0.05, max($day), 'else the next line says nothing');
+        self::assertEqualsWithDelta(array_sum(array_slice($day, 6, 14)) / 14, $hours->over(6, 19)['evening shade'], 1e-12);
         self::assertEquals(new OwnRecord(60, 3.0), (new OwnRecord(20, 1.0))->and(new OwnRecord(40, 2.0)));
     }
 

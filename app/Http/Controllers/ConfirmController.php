@@ -50,10 +50,9 @@ final class ConfirmController
     private function tournament(Trip $trip, array $given): ?ForTheTournament
     {
         $date = $given['for'] ?? $trip->conditions['date'] ?? null;
-        $hours = AskedRoute::usual(0);
 
         return ! $trip->practice || $trip->lake === null || $date === null ? null : ForTheTournament::of(
-            new DayOnLake($trip, $trip->lake), $date, (int) ($given['from'] ?? intdiv($hours->from, 60)), (int) ($given['to'] ?? intdiv($hours->to, 60)),
+            new DayOnLake($trip, $trip->lake), $date, (int) ($given['from'] ?? intdiv(AskedRoute::FROM, 60)), (int) ($given['to'] ?? intdiv(AskedRoute::TO, 60)),
         );
     }
 

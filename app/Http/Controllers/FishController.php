@@ -59,9 +59,7 @@ final class FishController
     /** What the deck shows at the other spots of the day, for a device to keep. */
     public function ahead(Trip $trip): JsonResponse
     {
-        $deck = $this->deck($trip);
-
-        return new JsonResponse(['ground' => $deck->groundKey(), 'spots' => (object) SpotsAhead::of($trip, $deck->toFish, $trip->user->units())]);
+        return new JsonResponse(['spots' => (object) SpotsAhead::of($trip, $this->deck($trip)->toFish, $trip->user->units())]);
     }
 
     /** Two devices said different things: the angler says which is right. */

@@ -117,7 +117,7 @@ final class WhereController
         abort_if($trip->lake === null || $trip->route === null, 404);
         $asked = FromNow::asked($trip, $trip->route->asked);
 
-        return $asked->from >= $asked->to
+        return $asked->isOver()
             ? back()->withErrors(
                 ['to' => sprintf('It is %s, and you meant to be back by %s: say a later time.', Clock::of($asked->from), Clock::of($asked->to))],
             )

@@ -10,6 +10,7 @@ use App\Models\Contact;
 use App\Models\LogEvent;
 use App\Models\Stint;
 use App\Models\Trip;
+use App\Show\Units;
 use Illuminate\Database\Eloquent\Builder;
 
 /** One kind of log event: what it must carry, what it does to the log, how it is taken back. */
@@ -76,6 +77,12 @@ abstract class Kind
     protected function hasContact(mixed $id): bool
     {
         return $this->batch->hasContact($id);
+    }
+
+    /** @param  array<array-key, mixed>  $event */
+    protected static function units(array $event): Units
+    {
+        return new Units(($event['units'] ?? 'us') === 'metric');
     }
 
     /** @return array<string, Wanted> where the phone was, if the angler has it noted */

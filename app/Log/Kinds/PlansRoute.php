@@ -6,12 +6,12 @@ namespace App\Log\Kinds;
 
 use App\Log\Wanted;
 use App\Models\LogEvent;
-use App\Show\Units;
 use App\Waters\DayRoute;
 use App\Waters\FromNow;
 use App\Waters\RouteForm;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Validator;
+use OldEddy\Where\Route\AskedRoute;
 
 /** A route that was asked for without signal, or the rest of the day anew: it is planned when the entry comes in. */
 final class PlansRoute extends Kind
@@ -20,7 +20,7 @@ final class PlansRoute extends Kind
 
     public function fields(): array
     {
-        return ['form' => Wanted::plain()->orNothing(), 'again' => Wanted::oneOf(['yes'])->orNothing(), 'units' => Wanted::oneOf(['us', 'metric'])->orNothing()];
+        return ['form' => Wanted::plain()->orNothing(), 'again' => Wanted::oneOf(['yes'])->orNothing(), 'units' => Wanted::units()];
     }
 
     public function knows(array $event): bool
@@ -31,9 +31,7 @@ final class PlansRoute extends Kind
     public function refusal(array $event): ?string
     {
         if (isset($event['again'])) {
-            $asked = $this->trip->route === null ? null : FromNow::asked($this->trip, $this->trip->route->asked);
-
-            return $asked === null || $asked->from < $asked->to ? null : 'The route is not planned anew: the time you meant to be back by is over.';
+            return $this->asked($event)->isOver() ? 'The route is not planned anew: the time you meant to be back by is over.' : null;
         }
         $form = Validator::make(self::form($event), RouteForm::rules(self::units($event)), RouteForm::MESSAGES, RouteForm::NAMES);
 
@@ -43,11 +41,7 @@ final class PlansRoute extends Kind
     public function apply(array $event): array
     {
         $before = $this->kept();
-        $units = self::units($event);
-        $asked = isset($event['again']) && $this->trip->route !== null
-            ? FromNow::asked($this->trip, $this->trip->route->asked)
-            : RouteForm::read(self::form($event), $units);
-        DayRoute::plan($this->trip, $asked);
+        DayRoute::plan($this->trip, $this->asked($event));
         $this->set = $this->kept();
 
         return ['route' => $before];
@@ -67,6 +61,14 @@ final class PlansRoute extends Kind
         }
     }
 
+    /** @param  array<array-key, mixed>  $event  that this day knows, and whose form is sound */
+    private function asked(array $event): AskedRoute
+    {
+        return isset($event['again']) && $this->trip->route !== null
+            ? FromNow::asked($this->trip, $this->trip->route->asked)
+            : RouteForm::read(self::form($event), self::units($event));
+    }
+
     private function kept(): ?string
     {
         return $this->trip->getAttributes()['route'];
@@ -79,11 +81,5 @@ final class PlansRoute extends Kind
     private static function form(array $event): array
     {
         return Arr::undot(array_filter($event['form'] ?? [], static fn (mixed $v): bool => $v !== '' && $v !== null));
-    }
-
-    /** @param  array<array-key, mixed>  $event */
-    private static function units(array $event): Units
-    {
-        return new Units(($event['units'] ?? 'us') === 'metric');
     }
 }

@@ -8,7 +8,6 @@ use App\Day\FieldSheet;
 use App\Day\StateOfDay;
 use App\Log\Wanted;
 use App\Models\LogEvent;
-use App\Show\Units;
 use Illuminate\Support\Arr;
 use OldEddy\Basics\Problem\InvalidInput;
 
@@ -29,7 +28,7 @@ final class SaysCondition extends Kind
 
         return [
             'path' => Wanted::oneOf(array_merge(...array_values($paths))), 'value' => Wanted::words(self::LONGEST, self::MOST)->orNothing(),
-            'units' => Wanted::oneOf(['us', 'metric'])->orNothing(),
+            'units' => Wanted::units(),
         ];
     }
 
@@ -75,11 +74,5 @@ final class SaysCondition extends Kind
             $changed = StateOfDay::put($this->trip, $path, $event->before['value'] ?? null);
             $this->trip->becomes($changed);
         }
-    }
-
-    /** @param  array<array-key, mixed>  $event */
-    private static function units(array $event): Units
-    {
-        return new Units(($event['units'] ?? 'us') === 'metric');
     }
 }

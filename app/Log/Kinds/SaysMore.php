@@ -28,7 +28,7 @@ abstract class SaysMore extends Kind
 
     public function fields(): array
     {
-        return ['fields' => Wanted::some($this->sayable()), 'was' => Wanted::plain()->orNothing(), 'units' => Wanted::oneOf(['us', 'metric'])->orNothing()];
+        return ['fields' => Wanted::some($this->sayable()), 'was' => Wanted::plain()->orNothing(), 'units' => Wanted::units()];
     }
 
     public function apply(array $event): array

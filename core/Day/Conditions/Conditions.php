@@ -86,7 +86,13 @@ final readonly class Conditions
     /** The same water and weather on another date (YYYY-MM-DD). */
     public function onDate(string $date): self
     {
-        return new self(...[...get_object_vars($this), 'date' => $date]);
+        return $this->with(['date' => $date]);
+    }
+
+    /** The same day at another spot. */
+    public function at(Spot $spot): self
+    {
+        return $this->with(['spot' => $spot]);
     }
 
     /** The same day in a section of the lake, by its name: what is known of its water goes before what is known of the lake's (rule W10). */
@@ -94,7 +100,7 @@ final readonly class Conditions
     {
         foreach ($this->sections as $section) {
             if ($section->name === $name) {
-                return new self(...[...get_object_vars($this), ...$section->own(), 'sections' => []]);
+                return $this->with([...$section->own(), 'sections' => []]);
             }
         }
 
@@ -110,6 +116,12 @@ final readonly class Conditions
     /** The same day on the lake as a whole, wherever its spot lies. */
     public function overall(): self
     {
-        return $this->spot?->section === null ? $this : new self(...[...get_object_vars($this), 'spot' => $this->spot->with(['section' => null])]);
+        return $this->spot?->section === null ? $this : $this->at($this->spot->with(['section' => null]));
+    }
+
+    /** @param  array<string, mixed>  $changes  by the names of the fields */
+    private function with(array $changes): self
+    {
+        return new self(...[...get_object_vars($this), ...$changes]);
     }
 }

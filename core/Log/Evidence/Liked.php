@@ -58,9 +58,7 @@ final readonly class Liked
         }
         // An empty log has no opinion: what is fished first is a matter of the lineup.
         $factors = $stints === [] ? [] : self::factors($stints, $contacts, $atHand);
-        $scales = array_combine(
-            array_map(static fn (LikedFactor $f): string => $f->name, $factors), array_map(static fn (LikedFactor $f): float => $f->scale, $factors),
-        );
+        $scales = array_column($factors, 'scale', 'name');
         // Blank casts alone make no new luck: what is advised does not jump from cast to cast.
         $seen = [array_map(static fn (Stint $s): array => $s->levels, $stints), $contacts, array_keys($scales)];
         $luck = new Randomizer(new Xoshiro256StarStar(hash('sha256', serialize($seen), true)));
@@ -97,12 +95,6 @@ final readonly class Liked
         }
 
         return array_values($shares);
-    }
-
-    /** In what share of the guesses (0 to 1) a level is the liked one of its factor. */
-    public function chance(string $factor, string $level): float
-    {
-        return count(array_filter($this->guesses, static fn (array $guess): bool => ($guess[$factor] ?? null) === $level)) / count($this->guesses);
     }
 
     /**

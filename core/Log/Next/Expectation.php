@@ -6,6 +6,7 @@ namespace OldEddy\Log\Next;
 
 use OldEddy\Log\Evidence\Effects;
 use OldEddy\Log\Evidence\Goal;
+use OldEddy\Log\Evidence\InARow;
 use OldEddy\Log\Evidence\Liked;
 use OldEddy\Log\Evidence\Limits;
 use OldEddy\Log\Evidence\Prior;
@@ -99,7 +100,7 @@ final class Expectation
         $this->last = $stints[array_key_last($stints) ?? 0] ?? null;
         $casts = array_sum(array_map(static fn (Stint $s): int => $s->casts, $stints));
         $this->isBegun = $this->last !== null && $this->last->castsSinceContact() < self::GIVEN;
-        $this->isHeld = $choices->place($this->last->levels['spot'] ?? null) !== null && self::holds($stints);
+        $this->isHeld = self::holds($stints);
         $this->castsAMin = self::pace($stints);
         $this->opinion = max(self::OPINION_STAYS, self::OPINION_CASTS / (self::OPINION_CASTS + $casts));
         $fits = [];
@@ -129,19 +130,18 @@ final class Expectation
     /** The most promising of all that could be fished, going on included; null where nothing is known. */
     public function best(): ?Offer
     {
-        $same = [];
-        foreach ($this->choices->presentations as $i => $presentation) {
-            $same[$i] = $this->sameAsNow($presentation);
+        $here = $this->choices->place($this->last->levels['spot'] ?? null);
+        $same = array_map($this->sameAsNow(...), $this->choices->presentations);
+        foreach ($here === null || ! $this->isBegun ? [] : array_keys($same, true, true) as $i) {
+            if ($here->canShow($this->choices->presentations[$i])) {
+                return new Offer($here, $this->choices->presentations[$i]);
+            }
         }
         $best = null;
         $most = -INF;
-        foreach ($this->choices->places as $place) {
+        foreach ($here !== null && $this->isHeld ? [$here] : $this->choices->places as $place) {
             foreach ($this->choices->presentations as $i => $presentation) {
-                if (! $place->canShow($presentation) || ($this->isHeld && $place->name !== ($this->last->levels['spot'] ?? null))) {
-                    continue;
-                }
-                $stays = $same[$i] && $place->name === ($this->last->levels['spot'] ?? null);
-                $hope = $stays && $this->isBegun ? INF : $this->hopeOf($place, $presentation, $same[$i]);
+                $hope = $place->canShow($presentation) ? $this->hopeOf($place, $presentation, $same[$i]) : -INF;
                 if ($hope > $most) {
                     $most = $hope;
                     $best = [$place, $presentation];
@@ -209,19 +209,10 @@ final class Expectation
      */
     private static function holds(array $stints): bool
     {
-        $blank = 0;
-        $here = $stints[array_key_last($stints) ?? 0]->levels['spot'] ?? null;
-        foreach (array_reverse($stints) as $stint) {
-            if (($stint->levels['spot'] ?? null) !== $here) {
-                return false;
-            }
-            $blank += $stint->castsSinceContact();
-            if ($stint->contacts !== []) {
-                return $blank < self::HELD;
-            }
-        }
+        $here = InARow::sharing($stints, 'spot');
+        $paid = array_filter($here, static fn (Stint $s): bool => $s->contacts !== []) !== [];
 
-        return false;
+        return $paid && InARow::blank($here) < self::HELD;
     }
 
     /**

@@ -6,6 +6,7 @@ namespace OldEddy\Log\Next;
 
 use OldEddy\Basics\Said;
 use OldEddy\Log\Evidence\Evidence;
+use OldEddy\Log\Evidence\InARow;
 use OldEddy\Log\Evidence\Pattern;
 use OldEddy\Log\Evidence\Stint;
 
@@ -81,33 +82,13 @@ final class Situation
     /** Casts in a row without a contact, over all stints. */
     public function blankInRow(): int
     {
-        $blank = 0;
-        foreach (array_reverse($this->evidence->stints) as $stint) {
-            $blank += $stint->castsSinceContact();
-            if ($stint->contacts !== []) {
-                break;
-            }
-        }
-
-        return $blank;
+        return InARow::blank(array_reverse($this->evidence->stints));
     }
 
     /** Blank casts with this lure at this spot in a row. */
     public function blankHere(): int
     {
-        $casts = 0;
-        foreach (array_reverse($this->evidence->stints) as $stint) {
-            if (($stint->levels['spot'] ?? null) !== ($this->last->levels['spot'] ?? null)
-                || ($stint->levels['lure'] ?? null) !== ($this->last->levels['lure'] ?? null)) {
-                break;
-            }
-            $casts += $stint->castsSinceContact();
-            if ($stint->contacts !== []) {
-                break;
-            }
-        }
-
-        return $casts;
+        return InARow::blank(InARow::sharing($this->evidence->stints, 'spot', 'lure'));
     }
 
     /** The last stint at this spot, with another lure than now, that brought contacts; null where none did. */

@@ -10,9 +10,10 @@ use OldEddy\Where\Lake\Position;
 /** What a day's route is asked for; spots are told by their ids. */
 final readonly class AskedRoute
 {
-    private const FROM = 7 * 60;
+    /** The usual day, minutes from and to. */
+    public const FROM = 7 * 60;
 
-    private const TO = 15 * 60;
+    public const TO = 15 * 60;
 
     private const USUAL_MPH = 20.0;
 
@@ -43,6 +44,12 @@ final readonly class AskedRoute
     public function fromNow(int $minute, ?int $spot, ?Position $at): self
     {
         return new self($minute, $this->to, $this->minutes, $this->speed, $this->fuelPerHour, $this->locked, $this->forbidden, $spot, $at, true);
+    }
+
+    /** Whether its time is over before it begins. */
+    public function isOver(): bool
+    {
+        return $this->from >= $this->to;
     }
 
     /** What is wished of a spot, by its id. */

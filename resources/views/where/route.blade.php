@@ -6,16 +6,13 @@
             class="muted">{{ App\Waters\DayRoute::underWay($stop->runMin, $asked, $units) }}@if ($asked->fuelPerHour), fuel {{ $stop->fuel }}@endif</span></li>@endforeach</ol>
         <p>Back by {{ $clock($trip->route->backAt) }}, {{ App\Waters\DayRoute::underWay($trip->route->homeMin, $asked,
             $units) }}.@if ($asked->fuelPerHour) Fuel for the day: {{ $trip->route->fuel }}.@endif <a href="{{ route('where.sheet', $trip) }}">On one page, with the rack</a></p>
-        <form method="post" action="{{ route('where.again', $trip) }}" class="beside" x-data="keeps" @submit="submit" data-trip="{{ $trip->id }}" data-angler="{{ $trip->user_id }}"
-        data-zone="{{ $trip->conditions['timezone'] ?? '' }}" data-entry="{{ json_encode(['kind' => 'route', 'again' => 'yes']) }}">@csrf<button type="submit">From now on, anew</button> <span
+        <form method="post" action="{{ route('where.again', $trip) }}" class="beside" {{ App\Log\KeptForm::of($trip, json_encode(['kind' => 'route', 'again' => 'yes'])) }}>@csrf<button type="submit">From now on, anew</button> <span
             class="muted">from this minute and this place, without what was fished</span> <span class="muted" role="status" x-text="kept" x-show="kept" x-cloak></span></form>
     @endif
     @if ($spots->count() > App\Waters\DayOnLake::CLOSELY)<p
         class="muted">A route chooses among the {{ App\Waters\DayOnLake::CLOSELY }} spots of {{ $spots->count() }} that promise most today, and those that must be on it.</p>@endif
     <details @if ($errors->any()) open @endif><summary>{{ $trip->route ? 'Wish otherwise' : 'Plan it' }}</summary>
-    <form method="post" action="{{ route('where.route', $trip) }}" class="entry-form" x-data="keeps" @submit="submit" data-trip="{{ $trip->id }}" data-angler="{{ $trip->user_id }}"
-        data-zone="{{ $trip->conditions['timezone'] ?? '' }}" data-whole
-        data-entry="{{ json_encode(['kind' => 'route', 'units' => $units->metric ? 'metric' : 'us']) }}">
+    <form method="post" action="{{ route('where.route', $trip) }}" class="entry-form" data-whole {{ App\Log\KeptForm::of($trip, json_encode(['kind' => 'route', 'units' => $units->metric ? 'metric' : 'us'])) }}>
         @csrf
         <label><span class="field-label">from</span><input type="time" name="from" value="{{ old('from', $clock($asked->from)) }}" required></label>
         <label><span class="field-label">back by</span><input type="time" name="to" value="{{ old('to', $clock($asked->to)) }}" required></label>

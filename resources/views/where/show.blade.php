@@ -52,8 +52,7 @@
                         @include('where.hours', ['fits' => $byHour->fits[$s->name]]) <span class="line-fit">{{ number_format($r->fit, 2) }}</span></summary>
                         <ul class="because">@foreach ($r->reasons as $reason)<li>{{ $units->say($reason->text) }} <span class="muted">×{{ number_format($reason->effect, 2) }}</span> <a
                             class="rule-tag" href="{{ App\Show\RuleLink::to($trip, $reason->ruleId) }}">because {{ $reason->ruleId }}</a></li>@endforeach</ul>
-                        <form method="post" action="{{ route('where.pick', $trip) }}" class="beside" x-data="keeps" @submit="submit" data-trip="{{ $trip->id }}" data-angler="{{ $trip->user_id }}"
-                            data-zone="{{ $trip->conditions['timezone'] ?? '' }}" data-entry="{{ json_encode(['kind' => 'pick', 'spot' => $s->name]) }}">@csrf<input type="hidden" name="spot"
+                        <form method="post" action="{{ route('where.pick', $trip) }}" class="beside" {{ App\Log\KeptForm::of($trip, json_encode(['kind' => 'pick', 'spot' => $s->name])) }}>@csrf<input type="hidden" name="spot"
                             value="{{ $s->id }}"><input type="hidden" name="minute" value="{{ $minute }}"><button type="submit">Fish this one</button> <a href="{{ route('where', ['trip' => $trip,
                             'minute' => $minute, 'spot' => $s->id]) }}">Read it</a><span class="muted" role="status" x-text="kept" x-show="kept" x-cloak></span></form>
                     </details></li>

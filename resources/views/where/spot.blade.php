@@ -36,8 +36,7 @@
             'spot' => $spots[$one['place']->name]->id]) }}">{{ $one['place']->name }}</a> <span class="muted">{{ implode(', ', $one['shared']) }}</span></li>@endforeach</ul>
         <p class="muted">Ringed on the plan. Same depth, same angle, same cover. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'S6') }}">because S6</a></p>
     @endif
-    <form method="post" action="{{ route('where.pick', $trip) }}" class="beside" x-data="keeps" @submit="submit" data-trip="{{ $trip->id }}" data-angler="{{ $trip->user_id }}"
-        data-zone="{{ $trip->conditions['timezone'] ?? '' }}" data-entry="{{ json_encode(['kind' => 'pick', 'spot' => $spot->name]) }}">@csrf<input type="hidden" name="spot"
+    <form method="post" action="{{ route('where.pick', $trip) }}" class="beside" {{ App\Log\KeptForm::of($trip, json_encode(['kind' => 'pick', 'spot' => $spot->name])) }}>@csrf<input type="hidden" name="spot"
         value="{{ $spot->id }}"><input type="hidden" name="minute" value="{{ $minute }}"><button type="submit" class="act">Fish this one</button><span class="muted" role="status" x-text="kept"
         x-show="kept" x-cloak></span></form>
 </section>
