@@ -44,7 +44,7 @@
                     <button type="submit">Rank the spots</button>
                 </form>
                 <ol class="because">@foreach ($tournament->spots as $one)<li><a href="{{ route('where', ['trip' => $trip, 'spot' => $one['id']]) }}">{{ $one['name'] }}</a> <span
-                    class="muted">{{ number_format($one['fit'], 2) }}{{ $one['best'] === null ? '' : ", best {$one['best'][0]}–{$one['best'][1]}" }}{{ $one['today'] === null ? '; not fished today'
+                    class="muted">fit {{ number_format($one['fit'], 2) }}{{ $one['best'] === null ? '' : ", best {$one['best'][0]}–{$one['best'][1]}" }}{{ $one['today'] === null ? '; not fished today'
                     : sprintf('; today contacts worth %.1f in %d casts', $one['today']->contacts, $one['today']->casts) }}</span></li>@endforeach</ol>
                 <p class="muted">Water and weather as today, sun and hours of that day, what today gave counted in. <a class="rule-tag"
                     href="{{ App\Show\RuleLink::to($trip, 'M18') }}">because M18</a></p>
