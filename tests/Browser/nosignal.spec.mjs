@@ -258,6 +258,8 @@ test('kept pages and typed conditions of one angler are not the next one\'s, and
     await signIn(context, day);
     await page.goto(`${day}/read`);
     await expect(page.locator('[data-field="weather.wind_mph"] input')).toHaveValue('17');
+    // Read anew only once it was sent: a page asked for in the same moment may be older than the answer.
+    await inStep(page);
     await page.reload();
     await expect(page.locator('[data-field="weather.wind_mph"] input')).toHaveValue('17');
     await context.close();
@@ -294,4 +296,71 @@ test('two devices on one stint add up, and what they differ on is told', async (
     await expect(other.locator('[data-contact]')).toContainText('14.25 in');
     await sound(other);
     await second.close();
+});
+
+test('the log goes on without signal and is sent once', async ({ page, context }) => {
+    const day = await freshDay(page);
+    await page.goto(`${day}/fish`);
+    await page.locator('[data-log="stint"]').first().click();
+    await inStep(page);
+    await context.setOffline(true);
+    for (let i = 0; i < 4; i++) {
+        await tapCast(page);
+    }
+    await page.locator('[data-log="contact"][data-kind="follow"]').click();
+    await expect(page.locator('.deck .afloat')).toContainText('No signal: 5 entries kept');
+    await expect(page.locator('[data-count="casts"]')).toHaveText('4');
+    await context.setOffline(false);
+    await inStep(page);
+    await expect(page.locator('.deck-sum')).toContainText('4 casts, 1 contact');
+});
+
+test('a lost answer does not double an entry', async ({ page }) => {
+    const day = await freshDay(page);
+    await page.goto(`${day}/fish`);
+    await page.locator('[data-log="stint"]').first().click();
+    await inStep(page);
+    // The server takes the entry, but its answer is lost once.
+    let lost = false;
+    await page.route('**/log', async (route) => {
+        if (lost) {
+            return route.continue();
+        }
+        lost = true;
+        await route.fetch();
+        return route.abort();
+    });
+    await tapCast(page);
+    await inStep(page);
+    expect(lost).toBe(true);
+    await page.reload();
+    await expect(page.locator('[data-count="casts"]')).toHaveText('1');
+});
+
+test('an expired session in the middle of an entry loses nothing', async ({ page, context }) => {
+    const day = await freshDay(page);
+    await page.goto(`${day}/fish`);
+    await page.locator('[data-log="stint"]').first().click();
+    await inStep(page);
+    await signOut(context);
+    await tapCast(page);
+    await page.getByRole('button', { name: /^missed/ }).click();
+    await expect(page.locator('.deck .afloat')).toContainText('You are signed out. 2 entries are kept');
+    await signIn(context);
+    await page.goto(`${day}/fish`);
+    await inStep(page);
+    await expect(page.locator('.deck-sum')).toContainText('1 cast, 1 contact');
+});
+
+test('two tabs on one day keep what each of them said', async ({ page, context }) => {
+    const day = await freshDay(page);
+    const other = await context.newPage();
+    await other.goto(`${day}/read`);
+    await page.getByRole('radiogroup', { name: 'Sky' }).getByRole('radio', { name: 'overcast' }).check();
+    await expect(page.getByText('Clouds lift the fish')).toBeVisible();
+    await other.getByRole('radiogroup', { name: 'Current' }).getByRole('radio', { name: 'strong' }).check();
+    await expect(other.getByText('slack behind whatever breaks it')).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole('radiogroup', { name: 'Sky' }).getByRole('radio', { name: 'overcast' })).toBeChecked();
+    await expect(page.getByRole('radiogroup', { name: 'Current' }).getByRole('radio', { name: 'strong' })).toBeChecked();
 });
