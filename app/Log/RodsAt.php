@@ -102,9 +102,7 @@ final class RodsAt
             'cadence' => $units->say($setup->cadence->text), 'jobs' => array_map($units->say(...), FishOn::jobs($setup)),
             // Another slice is drawn when the water, the rod or the units change.
             'slice_key' => substr(hash('sha256', serialize([$this->reading->day, $i, $shown, $units->metric])), 0, 16),
-            'slice' => view('partials.slice', [
-                'scene' => Scene::ofSetup($setup), 'key' => "rod-{$i}", 'title' => 'The water and the path of the lure.',
-            ])->render(),
+            'slice' => view('partials.slice', ['scene' => Scene::ofSetup($setup), 'key' => "rod-{$i}", 'units' => $units])->render(),
         ];
     }
 

@@ -131,6 +131,12 @@ final readonly class Units
             : self::short($feet, $feet < 10 ? 1 : 0).' ft';
     }
 
+    /** A number of a scale of feet, without its unit, which stands beside the scale once. */
+    public function mark(float $feet): string
+    {
+        return self::short($this->metric ? Length::fromFeet($feet)->metres() : $feet, 1);
+    }
+
     public function band(float $fromFt, float $toFt): string
     {
         $word = $this->word('depth');

@@ -28,7 +28,7 @@ self.addEventListener('fetch', (event) => {
     if (event.request.method !== 'GET' || url.origin !== location.origin) {
         return;
     }
-    if (url.pathname.startsWith('/build/') || /^\/(icon[\w-]*\.(svg|png)|manifest\.webmanifest)$/.test(url.pathname)) {
+    if (url.pathname.startsWith('/build/') || /^\/(lures\.svg|icon[\w-]*\.(svg|png)|manifest\.webmanifest)$/.test(url.pathname)) {
         event.respondWith(caches.match(event.request).then((known) => known ?? fetch(event.request)));
     } else if (event.request.mode === 'navigate') {
         event.respondWith(page(event.request, url));

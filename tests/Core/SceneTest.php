@@ -8,7 +8,9 @@ use OldEddy\Choice\Lineup\Setup;
 use OldEddy\Choice\Lineup\Wish;
 use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Choice\Path\CastAngle;
+use OldEddy\Day\Conditions\Cover;
 use OldEddy\Pictures\Slice\Scene;
+use OldEddy\Reading\Tightness;
 use PHPUnit\Framework\TestCase;
 
 /** The slice in numbers: every shape of the drawing stands for one that was computed. */
@@ -92,5 +94,103 @@ final class SceneTest extends TestCase
         $setup = Setup::of(Catalog::get('football_jig'), $reading);
         self::assertGreaterThan(61, $setup->path()->seconds());
         self::assertLessThanOrEqual(61, count(Scene::ofSetup($setup)->ticks));
+    }
+
+    public function test_the_heavy_line_lasts_as_long_as_the_plan_says_and_stays_in_reach(): void
+    {
+        $reading = self::reading(['water.temp_f' => 62, 'spot' => ['structure' => 'flat', 'cover' => ['laydown', 'reeds'], 'depth_ft' => [1, 9]]]);
+        foreach (Catalog::all() as $lure) {
+            foreach (CastAngle::cases() as $angle) {
+                $setup = Setup::of($lure, $reading, new Wish($angle));
+                $scene = Scene::ofSetup($setup);
+                [$top, $floor, $near, $far] = $setup->zone();
+                $seconds = 0.0;
+                foreach ($scene->inReach as $run) {
+                    $seconds += $run[count($run) - 1][0] - $run[0][0];
+                    foreach ($run as [$second, $distance, $depth]) {
+                        self::assertEqualsWithDelta($setup->path()->at($second)->depthFt, $depth, 0.11, $lure->key);
+                        self::assertTrue($depth >= $top - 1e-6 && $depth <= $floor + 1e-6 && $distance >= $near - 1e-6 && $distance <= $far + 1e-6, $lure->key);
+                    }
+                }
+                self::assertEqualsWithDelta($setup->secondsInZone(), $seconds, 1e-6, $lure->key);
+            }
+        }
+    }
+
+    public function test_every_cover_has_a_form_of_its_own_inside_the_water(): void
+    {
+        $strokes = [];
+        foreach (Cover::cases() as $cover) {
+            $scene = Scene::ofReading(self::reading(['spot' => ['structure' => 'flat', 'cover' => [$cover->value], 'depth_ft' => [2, 9]]]));
+            if ($cover === Cover::None || $cover === Cover::Shade) {
+                self::assertSame([], $scene->forms);
+
+                continue;
+            }
+            self::assertNotSame([], $scene->forms, $cover->value);
+            foreach ($scene->forms as $form) {
+                foreach ($form->points as [$distance, $depth]) {
+                    self::assertLessThanOrEqual($scene->bottomAt($distance) + 0.35, $depth, "{$cover->value} stands in the ground");
+                }
+            }
+            $strokes[$cover->value] = serialize($scene->forms);
+        }
+        self::assertCount(count($strokes), array_unique($strokes), 'two covers are drawn alike');
+    }
+
+    public function test_the_same_water_is_drawn_the_same_way_and_another_cover_leaves_it_so(): void
+    {
+        $of = static fn (array $covers, string $date = '2026-04-12'): array => Scene::ofReading(
+            self::reading(['date' => $date, 'spot' => ['structure' => 'flat', 'cover' => $covers, 'depth_ft' => [2, 9]]]),
+        )->forms;
+        self::assertEquals($of(['reeds']), $of(['reeds']));
+        self::assertEquals($of(['reeds']), array_slice($of(['reeds', 'rock']), 0, count($of(['reeds']))));
+        self::assertNotEquals($of(['reeds']), $of(['reeds'], '2026-04-13'));
+        $small = Scene::ofSetup(Setup::of(Catalog::get('tube'), self::reading(['spot' => ['structure' => 'flat', 'cover' => ['reeds'], 'depth_ft' => [2, 9]]])), true);
+        self::assertLessThan(count($of(['reeds'])), count($small->forms));
+    }
+
+    public function test_fish_stand_in_the_water_tight_to_cover_or_spread_over_the_band(): void
+    {
+        $spot = ['structure' => 'flat', 'cover' => ['laydown'], 'depth_ft' => [2, 9], 'bottom' => 'gravel'];
+        $tight = Scene::ofReading(self::reading(['weather.front' => 'post_1', 'weather.sky' => 'clear', 'spot' => $spot]));
+        $roaming = Scene::ofReading(self::reading(['water.temp_f' => 62, 'weather.sky' => 'overcast', 'weather.front' => 'approaching', 'spot' => $spot]));
+        self::assertSame([Tightness::Tight, Tightness::Roaming], [$tight->reading->stand->tightness, $roaming->reading->stand->tightness]);
+        $extent = static fn (Scene $s): float => max(array_column($s->fish, 'distanceFt')) - min(array_column($s->fish, 'distanceFt'));
+        self::assertGreaterThan($extent($tight), $extent($roaming));
+        foreach ([...$tight->fish, ...$roaming->fish] as $fish) {
+            self::assertLessThan($tight->bottomAt($fish->distanceFt), $fish->depthFt);
+            self::assertGreaterThan(0, $fish->depthFt);
+        }
+        self::assertLessThan($roaming->reachFt, $tight->reachFt, 'a front shrinks the circles');
+    }
+
+    /** Snell's law (published): at 45° through the surface the ray goes down at asin(sin 45° / 1.33) = 32.1° off the plumb line. */
+    public function test_the_shade_leans_with_the_bent_sun_and_has_the_width_that_was_said(): void
+    {
+        $said = ['structure' => 'flat', 'depth_ft' => [2, 9], 'shaded' => true, 'shade_width_ft' => 9];
+        $shade = Scene::ofReading(self::reading(['time' => '10:00', 'weather.sky' => 'clear', 'spot' => $said]))->shade;
+        self::assertNotNull($shade);
+        self::assertSame(9.0, $shade->widthFt());
+        self::assertSame(0.0, abs($shade->leanPerFt), 'no direction of the cast is known');
+        $toward = Scene::ofReading(self::reading(['time' => '10:00', 'weather.sky' => 'clear', 'spot' => ['cast_bearing_deg' => 90] + $said]));
+        self::assertNotNull($toward->shade);
+        self::assertNotNull($toward->above->sunDeg);
+        $bent = tan(asin(sin(deg2rad(90 - $toward->above->sunDeg)) / 1.33));
+        self::assertEqualsWithDelta(-$toward->above->sunAhead * $bent, $toward->shade->leanPerFt, 1e-9);
+        self::assertLessThan(0, $toward->shade->leanPerFt, 'the sun stands ahead in the morning, the shade falls toward the angler');
+        self::assertNull(Scene::ofReading(self::reading(['weather.sky' => 'overcast', 'spot' => $said]))->shade);
+    }
+
+    public function test_it_says_in_words_what_it_shows(): void
+    {
+        $setup = Setup::of(Catalog::get('flipping_jig'), self::reading(
+            ['weather.sky' => 'clear', 'weather.wind_mph' => 6, 'spot' => ['cover' => ['laydown'], 'bottom' => 'gravel', 'depth_ft' => [1, 9]]],
+        ));
+        $scene = Scene::ofSetup($setup);
+        $words = (string) $scene->words();
+        foreach (['Clear sky', 'wind 6 mph', 'Gravel bottom', 'laydown', sprintf('each moves %.1f ft', $scene->reachFt), sprintf('%.0f s in reach', $setup->secondsInZone())] as $said) {
+            self::assertStringContainsString($said, $words);
+        }
     }
 }

@@ -160,7 +160,7 @@ final class DayTest extends WaterTestCase
             $this->put(route('rack.rig', [$trip, 'spinnerbait']))->assertRedirect();
         }
         self::assertSame(1, RackSlot::query()->count());
-        $this->get(route('choose', ['trip' => $trip, 'lure' => 'jerkbait']))->assertOk()->assertSee('The path of the jerkbait');
+        $this->get(route('choose', ['trip' => $trip, 'lure' => 'jerkbait']))->assertOk()->assertSee('s in reach of a fish');
         $this->delete(route('rack.unrig', [$trip, 'spinnerbait']))->assertRedirect();
         self::assertSame(0, RackSlot::query()->count());
         $this->put(route('rack.rig', [$trip, 'magic']))->assertNotFound();

@@ -43,7 +43,7 @@ final class CastController
         $units = $trip->user->units();
 
         return new JsonResponse([
-            'slice' => view('partials.slice', ['key' => 'lure', 'title' => 'The path of this cast.', 'scene' => Scene::ofSetup($setup)])->render(),
+            'slice' => view('partials.slice', ['key' => 'lure', 'scene' => Scene::ofSetup($setup)])->render(),
             'along' => Units::seconds($along->secondsInZone()),
             'across' => Units::seconds($across->secondsInZone()),
             'near' => Units::seconds($setup->secondsNearCover()),

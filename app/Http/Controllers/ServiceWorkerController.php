@@ -20,7 +20,7 @@ final class ServiceWorkerController
                 ...array_map(static fn (string $path): string => "/build/{$path}", [...($entry['css'] ?? []), ...($entry['assets'] ?? [])]),
             );
         }
-        $assets = json_encode(['/icon.svg', '/icon-192.png', '/manifest.webmanifest', ...array_values(array_unique($assets))], JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES);
+        $assets = json_encode(['/icon.svg', '/lures.svg', '/icon-192.png', '/manifest.webmanifest', ...array_values(array_unique($assets))], JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES);
         $body = (string) file_get_contents(resource_path('js/service-worker.js'));
 
         return new Response(sprintf("const ASSETS = %s;\n%s", $assets, $body), 200, ['Content-Type' => 'text/javascript', 'Cache-Control' => 'no-cache']);

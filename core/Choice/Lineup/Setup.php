@@ -95,7 +95,7 @@ final class Setup
     /** Seconds of one cast in the fish band, widened by what the fish will move; for target casts only near the target. */
     public function secondsInZone(): float
     {
-        return $this->secondsInZone ??= $this->zoneSeconds();
+        return $this->secondsInZone ??= $this->path()->secondsBetween(...$this->zone());
     }
 
     /**
@@ -267,21 +267,25 @@ final class Setup
         return new Cast($length, $angle, $near, $shallow);
     }
 
-    private function zoneSeconds(): float
+    /**
+     * Where this cast is in reach of a fish, feet: from depth, to depth, from distance, to distance. It is the band, widened by what
+     * the fish will move; for target casts only near the target, across the break only where the bottom lies in the band.
+     *
+     * @return array{float, float, float, float}
+     */
+    public function zone(): array
     {
         $stand = $this->reading->stand;
         $reach = $this->reading->strikeRadiusFt($this->lure->isLoud());
         // A surface lure counts where fish stand close enough below to come up for it.
         $rise = $this->lure->isSurface() ? 3.0 : 0.0;
-        $top = $stand->shallowFt - $reach - $rise;
-        $target = in_array($this->castKind, ['flip', 'pitch', 'skip'], true);
-        $near = $target ? $this->cast->lengthFt - 2 * self::TARGET_FT - $reach : 0.0;
-        if ($this->cast->angle === CastAngle::Crossing && ! $target) {
-            // Across the break the fish stand only where the bottom lies in their band.
-            return $this->path()->secondsBetween($top, $stand->deepFt + $reach, ...self::stretch($this->cast, $stand->shallowFt, $stand->deepFt, $reach));
+        $depths = [$stand->shallowFt - $reach - $rise, $stand->deepFt + $reach];
+        if (in_array($this->castKind, ['flip', 'pitch', 'skip'], true)) {
+            return [...$depths, $this->cast->lengthFt - 2 * self::TARGET_FT - $reach, INF];
         }
 
-        return $this->path()->secondsBetween($top, $stand->deepFt + $reach, $near);
+        return $this->cast->angle === CastAngle::Crossing
+            ? [...$depths, ...self::stretch($this->cast, $stand->shallowFt, $stand->deepFt, $reach)] : [...$depths, 0.0, INF];
     }
 
     /**

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace OldEddy\Pictures\Slice;
 
+use Closure;
 use OldEddy\Basics\Curve;
+use OldEddy\Basics\Said;
 use OldEddy\Choice\Lineup\Setup;
 use OldEddy\Choice\Path\CastAngle;
+use OldEddy\Choice\Path\CoverShape;
 use OldEddy\Choice\Path\LurePath;
+use OldEddy\Choice\Path\PathPoint;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Day\Water\Light;
 use OldEddy\Day\Water\Sight;
@@ -15,7 +19,7 @@ use OldEddy\Day\Water\WaterColor;
 use OldEddy\Reading\Reading;
 
 /**
- * A section of the water from the angler (0 ft) outward, in numbers: bottom, light, fish band, cover, the path of the
+ * A section of the water from the angler (0 ft) outward, in numbers: sky, bottom, light, shade, fish, cover, the path of the
  * lure. Every shape of the drawing stands for one of them. Depths and distances in feet.
  */
 final readonly class Scene
@@ -25,13 +29,23 @@ final readonly class Scene
 
     private const LIGHT_LAYERS = 10;
 
+    /** No fish is drawn on the picture's own edge. */
+    private const INSIDE = 0.98;
+
+    /** So much of the strokes a small picture has. */
+    private const SMALL = 0.35;
+
     /**
      * @param  list<array{float, float, string}>  $layers  from depth, to depth, color of the lit water
      * @param  list<array{float, float}>  $bottom  distance, depth
      * @param  list<Cover>  $covers
+     * @param  list<Form>  $forms  the covers' own forms
+     * @param  list<FishMark>  $fish
      * @param  list<array{float, float}>  $ticks  the lure at each whole second: distance, depth
+     * @param  list<non-empty-list<array{float, float, float}>>  $inReach  where a fish reaches the lure: second, distance, depth
      */
     private function __construct(
+        public Reading $reading,
         public float $lengthFt,
         public float $depthFt,
         public array $layers,
@@ -42,11 +56,18 @@ final readonly class Scene
         public float $bandFarFt,
         public float $reachFt,
         public array $covers,
+        public array $forms,
+        public array $fish,
+        public SkyAbove $above,
+        public ?ShadeWedge $shade,
         public ?LurePath $path,
         public array $ticks,
+        public array $inReach,
         public ?float $secondsInZone,
         public float $silhouetteBelowFt,
         public bool $parallel,
+        public ?string $lure,
+        public ?PathPoint $lureAt,
     ) {
     }
 
@@ -60,16 +81,15 @@ final readonly class Scene
         $near = max($deep, min($spot->depthNearbyFt ?? $deep * 1.3, $deep * 2));
         $bottom = [[0.0, $near], [self::SECTION_FT * 0.35, $deep], [self::SECTION_FT * 0.85, $shallow], [self::SECTION_FT, 0.0]];
 
-        return self::build($reading, $bottom, null, null, false, false);
+        return self::build($reading, $bottom, null, 1.0);
     }
 
-    /** A lure's cast through this water. */
-    public static function ofSetup(Setup $setup): self
+    /** A lure's cast through this water; drawn in full, or with fewer strokes for a small picture. */
+    public static function ofSetup(Setup $setup, bool $small = false): self
     {
         $cast = $setup->cast;
-        $bottom = [[0.0, $cast->bottomNearFt], [$cast->lengthFt, $cast->bottomFarFt]];
 
-        return self::build($setup->reading, $bottom, $setup->path(), $setup->secondsInZone(), $cast->angle === CastAngle::Parallel, $setup->lure->isLoud());
+        return self::build($setup->reading, [[0.0, $cast->bottomNearFt], [$cast->lengthFt, $cast->bottomFarFt]], $setup, $small ? self::SMALL : 1.0);
     }
 
     /** Bottom depth at a distance, feet. */
@@ -84,15 +104,49 @@ final readonly class Scene
         return $this->bandTopFt >= $this->depthFt;
     }
 
+    /** Feet from which the lure is made out where it is drawn; null without one. */
+    public function sightFt(): ?float
+    {
+        return $this->lureAt === null ? null : Sight::in($this->reading->day->visibilityFt)->reachFt($this->lureAt->depthFt);
+    }
+
+    /** What the picture shows, in words. */
+    public function words(): Said
+    {
+        $day = $this->reading->day;
+        $sun = $this->above->sunDeg === null || $this->above->sunDeg <= 0 ? '' : sprintf(', the sun %.0f° high', $this->above->sunDeg);
+        $covers = array_filter($this->covers, static fn (Cover $c): bool => $c !== Cover::None);
+        $parts = [
+            Said::of('%s sky%s, wind {%.0f mph}. ', Said::capital($day->sky->words()), $sun, $day->windMph),
+            Said::of('%s bottom, {%.1f ft} deep under you, {%.1f ft} at the far end', Said::capital($day->spot->bottom?->words() ?? 'unknown'),
+                $this->bottom[0][1], $this->bottom[array_key_last($this->bottom)][1]),
+            $covers === [] ? '. ' : sprintf('; %s. ', implode(', ', array_map(static fn (Cover $c): string => $c->words(), $covers))),
+            $this->shade === null ? '' : Said::of('Shade {%.0f ft} wide. ', $this->shade->widthFt()),
+            $this->fishStandDeeper() ? Said::of('The fish stand deeper, from {%.1f ft}. ', $this->bandTopFt)
+                : Said::of('Fish at {%.1f-%.1f ft}, %s to cover; each moves {%.1f ft}. ', $this->bandTopFt, $this->bandFloorFt,
+                    $this->reading->stand->tightness->words(), $this->reachFt),
+        ];
+        if ($this->path !== null) {
+            $parts[] = Said::of('The lure goes down to {%.1f ft} and is %.0f s in reach of a fish.', $this->path->deepestFt(), $this->secondsInZone);
+        }
+
+        return Said::joined(...$parts);
+    }
+
     /** @param  non-empty-list<array{float, float}>  $bottom */
-    private static function build(Reading $reading, array $bottom, ?LurePath $path, ?float $seconds, bool $parallel, bool $loud): self
+    private static function build(Reading $reading, array $bottom, ?Setup $setup, float $fine): self
     {
         $length = $bottom[array_key_last($bottom)][0];
         $deepest = max(array_column($bottom, 1));
         $stand = $reading->stand;
+        $bottomAt = static fn (float $at): float => Curve::through($bottom, $at);
         [$from, $to] = self::stretch($bottom, $stand->shallowFt, $length);
+        $path = $setup?->path();
+        $inReach = $setup === null ? [] : $setup->zone();
+        $runs = $inReach === [] ? [] : $path->runsBetween(...$inReach);
 
         return new self(
+            $reading,
             $length,
             $deepest,
             self::layers($reading, $deepest),
@@ -101,14 +155,75 @@ final readonly class Scene
             min($stand->deepFt, $deepest),
             $from,
             $to,
-            $reading->strikeRadiusFt($loud),
+            $reading->strikeRadiusFt($setup?->lure->isLoud() ?? false),
             $reading->covers,
+            self::forms($reading, $bottomAt, $length, $fine),
+            self::fish($reading, $bottomAt, $from, $to, $length, $setup),
+            SkyAbove::of($reading),
+            ShadeWedge::of($reading, $length, self::extents($reading, $length)),
             $path,
             $path === null ? [] : self::ticks($path),
-            $seconds,
+            $runs,
+            $setup?->secondsInZone(),
             Sight::in($reading->day->visibilityFt)->silhouetteBelowFt(),
-            $parallel,
+            $setup?->cast->angle === CastAngle::Parallel,
+            $setup?->lure->key,
+            $path?->at(self::shownAt($path, $runs)),
         );
+    }
+
+    /**
+     * The second at which the lure is drawn on its way: the middle of its longest run in reach of a fish, else of the whole.
+     *
+     * @param  list<non-empty-list<array{float, float, float}>>  $runs
+     */
+    private static function shownAt(LurePath $path, array $runs): float
+    {
+        $lasts = static fn (array $run): float => $run[array_key_last($run)][0] - $run[0][0];
+        usort($runs, static fn (array $a, array $b): int => $lasts($b) <=> $lasts($a));
+
+        return $runs === [] ? $path->seconds() / 2 : $runs[0][0][0] + $lasts($runs[0]) / 2;
+    }
+
+    /**
+     * @param  Closure(float): float  $bottomAt
+     * @return list<Form> each cover from a seed of its own and the day: another cover beside it leaves it as it was
+     */
+    private static function forms(Reading $reading, Closure $bottomAt, float $length, float $fine): array
+    {
+        $forms = [];
+        foreach ($reading->covers as $cover) {
+            $hand = new Hand(crc32("{$reading->day->northernDay} {$cover->value}"));
+            $forms = [...$forms, ...(new CoverForms($bottomAt, $length, $hand, $fine, $reading->day->spot->dock))->of($cover)];
+        }
+
+        return $forms;
+    }
+
+    /**
+     * @param  Closure(float): float  $bottomAt
+     * @return list<FishMark>
+     */
+    private static function fish(Reading $reading, Closure $bottomAt, float $from, float $to, float $length, ?Setup $setup): array
+    {
+        [$near, $far] = $setup === null ? [0.0, $length] : array_slice($setup->zone(), 2);
+        $marks = new FishMarks($reading, $bottomAt, new Hand($reading->day->northernDay));
+
+        return $marks->between(max($from, $near), min($to, $far, self::INSIDE * $length), $length);
+    }
+
+    /** @return array<string, array{float, float}> from where to where each cover lies, feet */
+    private static function extents(Reading $reading, float $length): array
+    {
+        $extents = [];
+        foreach ($reading->covers as $cover) {
+            $shape = CoverShape::of($cover);
+            if ($shape !== null) {
+                $extents[$cover->value] = [$length * $shape->from, $length * $shape->to];
+            }
+        }
+
+        return $extents;
     }
 
     /**

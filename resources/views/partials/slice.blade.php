@@ -1,65 +1,82 @@
-{{-- The slice: a section of the water. Every shape stands for a computed number. --}}
-@php($draw = new App\Drawing\SliceDrawing($scene))
-<figure class="slice">
-<svg viewBox="0 0 {{ App\Drawing\SliceDrawing::WIDTH }} {{ App\Drawing\SliceDrawing::HEIGHT }}" role="img" aria-labelledby="{{ $key }}-title">
-    <title id="{{ $key }}-title">{{ $title }}</title>
+{{-- The slice: a drawn section of the water. Every shape stands for a computed number; see OldEddy\Pictures\Slice\Scene. --}}
+@php($draw = new App\Drawing\SliceDrawing($scene, $small ?? false))
+@php($above = $scene->above)
+@php([$radiusX, $radiusY] = $draw->circle($scene->reachFt))
+<figure @class(['slice', 'small' => $draw->small])>
+<svg viewBox="0 0 {{ $draw->width }} {{ $draw->height }}" role="img" aria-labelledby="{{ $key }}-title">
+    <title id="{{ $key }}-title">{{ $units->say($scene->words()) }}</title>
     <defs>
-        <pattern id="{{ $key }}-stems" width="7" height="12" patternUnits="userSpaceOnUse"><path d="M2 12 L3 0 M5.5 12 L5 2" class="hatch"/></pattern>
-        <pattern id="{{ $key }}-wood" width="12" height="10" patternUnits="userSpaceOnUse"><path d="M0 10 L10 0 M4 10 L4 5 M12 6 L7 3" class="hatch"/></pattern>
-        <pattern id="{{ $key }}-mat" width="8" height="5" patternUnits="userSpaceOnUse"><path d="M0 1 H8 M1 4 H6" class="hatch heavy"/></pattern>
-        <pattern id="{{ $key }}-pads" width="20" height="8" patternUnits="userSpaceOnUse"><path d="M1 3 H14 M8 3 V8" class="hatch heavy"/></pattern>
-        <pattern id="{{ $key }}-rock" width="16" height="10" patternUnits="userSpaceOnUse"><path d="M0 9 L4 2 L9 1 L12 8 Z" class="hatch"/></pattern>
-        <pattern id="{{ $key }}-dock" width="6" height="6" patternUnits="userSpaceOnUse"><path d="M0 0 V6 M3 0 V6" class="hatch heavy"/></pattern>
-        <pattern id="{{ $key }}-ground" width="9" height="9" patternUnits="userSpaceOnUse"><path d="M0 9 L9 0" class="hatch faint"/></pattern>
-        <pattern id="{{ $key }}-fish" width="9" height="9" patternUnits="userSpaceOnUse"><path d="M0 0 L9 9" class="hatch band"/></pattern>
         <clipPath id="{{ $key }}-water"><polygon points="{{ $draw->water() }}"/></clipPath>
+        <path id="{{ $key }}-fish" d="M-7 0q8-5.5 15 0q-7 5.5-15 0zl-5-3.6v7.2z"/>
+        @include('partials.ground', ['bottom' => $scene->reading->day->spot->bottom?->value ?? 'unknown'])
     </defs>
+    <path d="{{ $draw->clouds() }}" class="sky"/>
+    @if ($sun = $draw->sun())
+        <circle cx="{{ $sun[0] }}" cy="{{ $sun[1] }}" r="{{ $draw->small ? 5 : 9 }}" class="sun"/>
+        @unless ($draw->small)<text x="{{ $sun[0] + 14 }}" y="{{ $sun[1] + 5 }}" class="scale-text">{{ round($above->sunDeg) }}°</text>@endunless
+    @endif
     <g clip-path="url(#{{ $key }}-water)">
         @foreach ($scene->layers as [$from, $to, $color])
-            <rect x="0" width="{{ App\Drawing\SliceDrawing::WIDTH }}" y="{{ $draw->y($from) }}" height="{{ round($draw->y($to) - $draw->y($from) + 0.7, 1) }}" fill="{{ $color }}"/>
+            <rect width="{{ $draw->width }}" y="{{ $draw->y($from) }}" height="{{ round($draw->y($to) - $draw->y($from) + 0.7, 1) }}" fill="{{ $color }}"/>
         @endforeach
+        @if ($shade = $draw->shade())<polygon points="{{ $shade }}" class="wedge"/>@endif
     </g>
     <polygon points="{{ $draw->ground() }}" fill="url(#{{ $key }}-ground)"/>
     <polyline points="{{ $draw->bottom() }}" class="ground"/>
-    @unless ($scene->fishStandDeeper())
-    <polygon points="{{ $draw->band($scene->reachFt) }}" class="reach"/>
-    <polygon points="{{ $draw->band() }}" class="band-fill" fill="url(#{{ $key }}-fish)"/>
-    @endunless
-    @foreach ($draw->covers() as $cover)
-        <polygon points="{{ $cover['points'] }}" fill="url(#{{ $key }}-{{ $cover['hatch'] }})" class="cover"><title>{{ $cover['name'] }}</title></polygon>
+    @foreach ($draw->forms() as $kind => $d)
+        <path d="{{ $d }}" class="form {{ $kind }}" @if ($kind === 'trunk')id="{{ $key }}-trunk"@endif/>
+        @if ($kind === 'trunk')<use href="#{{ $key }}-trunk" class="form bark"/>@endif
     @endforeach
-    <line x1="{{ $draw->x(0) }}" x2="{{ $draw->x($scene->lengthFt) }}" y1="{{ $draw->y(0) }}" y2="{{ $draw->y(0) }}" class="surface"/>
-    @foreach ($draw->depthMarks() as $mark)
-        <line x1="{{ $draw->x(0) - 5 }}" x2="{{ $draw->x(0) }}" y1="{{ $draw->y($mark) }}" y2="{{ $draw->y($mark) }}" class="scale"/>
-        <text x="{{ $draw->x(0) - 8 }}" y="{{ $draw->y($mark) + 4 }}" text-anchor="end" class="scale-text">{{ $units->show('depth', $mark) == (int) $units->show('depth', $mark)
-            ? (int) $units->show('depth', $mark) : number_format($units->show('depth', $mark), 1) }}</text>
-    @endforeach
-    @if ($scene->path)
-        <polyline points="{{ $draw->path() }}" class="path-halo"/>
-        <polyline points="{{ $draw->path() }}" class="path"/>
-        @foreach ($draw->ticks() as [$x, $y])
-            <line x1="{{ $x }}" x2="{{ $x }}" y1="{{ $y - 4 }}" y2="{{ $y + 4 }}" class="tick"/>
+    <path d="{{ $draw->surface() }}" class="surface"/>
+    @if ($level = $scene->reading->day->levelFt)
+        <line x1="{{ $draw->x(0) }}" x2="{{ $draw->x($scene->lengthFt) }}" y1="{{ $draw->y($level) }}" y2="{{ $draw->y($level) }}" class="map-level"><title>the map's level</title></line>
+    @endif
+    <g clip-path="url(#{{ $key }}-water)">
+        @foreach ($draw->fish() as [$x, $y])
+            <ellipse cx="{{ $x }}" cy="{{ $y }}" rx="{{ $radiusX }}" ry="{{ $radiusY }}" class="strike"/>
         @endforeach
-    @endif
-    <text x="{{ $draw->x(0) }}" y="18" class="word">you</text>
-    <text x="{{ $draw->x($scene->lengthFt) }}" y="18" text-anchor="end" class="word">{{ $scene->parallel ? 'along the edge, ' : ($scene->path ? ''
-        : 'bank, ') }}{{ $units->depth($scene->lengthFt) }} out</text>
-    <text x="{{ $draw->x(0) }}" y="{{ App\Drawing\SliceDrawing::HEIGHT - 22 }}" class="word">{{ $scene->fishStandDeeper() ? 'fish deeper, from '.$units->depth($scene->bandTopFt)
-        : 'fish at '.$units->band($scene->bandTopFt, $scene->bandFloorFt).', move '.$units->depth($scene->reachFt) }}</text>
-    @if ($scene->secondsInZone !== null)
-        <text x="{{ App\Drawing\SliceDrawing::WIDTH - 12 }}" y="{{ App\Drawing\SliceDrawing::HEIGHT - 22 }}" text-anchor="end"
-            class="word strong">{{ App\Show\Units::seconds($scene->secondsInZone) }} in reach</text>
-    @elseif ($scene->silhouetteBelowFt < $scene->depthFt)
-        <text x="{{ App\Drawing\SliceDrawing::WIDTH - 12 }}" y="{{ App\Drawing\SliceDrawing::HEIGHT - 22 }}" text-anchor="end"
-            class="word">no color below {{ $units->depth($scene->silhouetteBelowFt) }}</text>
-    @endif
-    <text x="4" y="{{ App\Drawing\SliceDrawing::HEIGHT - 22 }}" class="scale-text">{{ $units->word('depth') }}</text>
-    @if ($scene->covers && $draw->covers())
-        <text x="{{ App\Drawing\SliceDrawing::WIDTH - 12 }}" y="{{ App\Drawing\SliceDrawing::HEIGHT - 5 }}" text-anchor="end" class="word">{{ implode(', ', array_column($draw->covers(),
-            'name')) }}</text>
-    @endif
+        @if ($scene->lureAt && ! $draw->small)
+            @php([$seenX, $seenY] = $draw->circle($scene->sightFt()))
+            <ellipse cx="{{ $draw->x($scene->lureAt->distanceFt) }}" cy="{{ $draw->y($scene->lureAt->depthFt) }}" rx="{{ $seenX }}" ry="{{ $seenY }}" class="seen"/>
+        @endif
+    </g>
+    @foreach ($draw->fish() as [$x, $y])
+        <use href="#{{ $key }}-fish" x="{{ $x }}" y="{{ $y }}" class="fish-mark"/>
+    @endforeach
+    @include('partials.angler')
     @if ($scene->path)
-        <text x="{{ $draw->x(0) }}" y="{{ App\Drawing\SliceDrawing::HEIGHT - 5 }}" class="word">a tick every {{ max(1, (int) ceil($scene->path->seconds() / 60)) }} s</text>
+        <path d="{{ $draw->lineOut() }}" class="line-out"/>
+        <path d="{{ $draw->path() }}" class="path-halo"/>
+        <path d="{{ $draw->path() }}" class="path"/>
+        <path d="{{ $draw->inReach() }}" class="in-reach"/>
+        <path d="{{ $draw->ticks() }}" class="tick"/>
+        @php([$lureX, $lureY, $lureWide, $lureHigh] = $draw->lure())
+        <use href="/lures.svg#{{ $scene->lure }}" x="{{ $lureX }}" y="{{ $lureY }}" width="{{ $lureWide }}" height="{{ $lureHigh }}" class="lure"/>
+    @endif
+    @if ($draw->small)
+        <text x="{{ $draw->width - 3 }}" y="146" text-anchor="end" class="word strong">@if ($scene->secondsInZone !== null){{ App\Show\Units::seconds($scene->secondsInZone) }} in reach @endif</text>
+        <text x="3" y="146" class="word">{{ $units->band($scene->bandTopFt, $scene->bandFloorFt) }}</text>
+    @else
+        @foreach ($draw->depthMarks() as $mark)
+            <line x1="{{ $draw->x(0) - 5 }}" x2="{{ $draw->x(0) }}" y1="{{ $draw->y($mark) }}" y2="{{ $draw->y($mark) }}" class="scale"/>
+            <text x="{{ $draw->x(0) - 8 }}" y="{{ $draw->y($mark) + 4 }}" text-anchor="end" class="scale-text">{{ $units->mark($mark) }}</text>
+        @endforeach
+        <text x="4" y="{{ $draw->floor + 4 }}" class="scale-text">{{ $units->word('depth') }}</text>
+        @foreach ($draw->lengthMarks() as $mark)
+            <line x1="{{ $draw->x($mark) }}" x2="{{ $draw->x($mark) }}" y1="{{ $draw->floor }}" y2="{{ $draw->floor + 5 }}" class="scale"/>
+            <text x="{{ $draw->x($mark) - 3 }}" y="{{ $draw->floor + 15 }}" text-anchor="end" class="scale-text">{{ $units->mark($mark) }}</text>
+        @endforeach
+        <text x="{{ $draw->x(0) }}" y="326" class="word">{{ $scene->fishStandDeeper() ? 'fish deeper, from '.$units->depth($scene->bandTopFt)
+            : 'fish at '.$units->band($scene->bandTopFt, $scene->bandFloorFt).'; circles: each moves '.$units->depth($scene->reachFt) }}</text>
+        <text x="{{ $draw->x(0) }}" y="343" class="word">height ×{{ number_format($draw->stretch(), 1) }}{{ $scene->path ? ', tick '.max(1,
+            (int) ceil($scene->path->seconds() / 60)).' s' : '' }}{{ $scene->parallel ? ', along the edge' : '' }}</text>
+        @if ($scene->secondsInZone !== null)
+            <text x="{{ $draw->width - 10 }}" y="326" text-anchor="end" class="word strong">{{ App\Show\Units::seconds($scene->secondsInZone) }} in reach</text>
+        @elseif ($scene->silhouetteBelowFt < $scene->depthFt)
+            <text x="{{ $draw->width - 10 }}" y="326" text-anchor="end" class="word">no color below {{ $units->depth($scene->silhouetteBelowFt) }}</text>
+        @endif
+        <text x="{{ $draw->width - 10 }}" y="343" text-anchor="end" class="word">{{ implode(', ', array_filter([...array_map(fn ($c) => $c->value === 'none' ? '' : $c->words(), $scene->covers),
+            ($material = $scene->reading->day->spot->bottom?->words()) ? "{$material} bottom" : null])) }}</text>
     @endif
 </svg>
 </figure>

@@ -1,7 +1,6 @@
 @php($stand = $reading->stand)
 <div class="read-picture">
-@include('partials.slice', ['key' => 'water', 'title' => 'The water from you to the bank: fish at '.$units->band($stand->shallowFt,
-    $stand->deepFt).', '.$stand->column->words().', '.$stand->tightness->words().' to cover.'])
+@include('partials.slice', ['key' => 'water'])
 </div>
 <div class="read-figures">
 @if ($reading->leave)

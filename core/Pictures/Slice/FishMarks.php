@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Pictures\Slice;
+
+use Closure;
+use OldEddy\Choice\Path\CoverShape;
+use OldEddy\Reading\Column;
+use OldEddy\Reading\Reading;
+use OldEddy\Reading\Stand;
+use OldEddy\Reading\Tightness;
+
+/**
+ * Where fish may stand in a section: against its cover, a few feet off it, or spread over the band, as tight as the reading says and
+ * as high in the column. Basis: the reading's band, column and tightness; how many are drawn and the feet below are our own choice.
+ */
+final readonly class FishMarks
+{
+    private const MOST = 5;
+
+    /** A fish near cover is so far off it, one on the bottom so far above it, feet. */
+    private const OFF_COVER_FT = 3.0;
+
+    private const OVER_BOTTOM_FT = 0.4;
+
+    /** No fish is drawn nearer to the surface, feet. */
+    private const UNDER_SURFACE_FT = 0.3;
+
+    /** @param  Closure(float): float  $bottomAt  depth in feet at a distance in feet */
+    public function __construct(private Reading $reading, private Closure $bottomAt, private Hand $hand)
+    {
+    }
+
+    /**
+     * The marks between two distances from the angler (feet), in order of distance.
+     *
+     * @return list<FishMark>
+     */
+    public function between(float $fromFt, float $toFt, float $lengthFt): array
+    {
+        if ($toFt <= $fromFt) {
+            return [];
+        }
+        $places = $this->reading->stand->tightness === Tightness::Roaming ? [] : $this->atCover($fromFt, $toFt, $lengthFt);
+        $places = $places !== [] ? $places : $this->hand->spread($fromFt, $toFt, self::MOST);
+        sort($places);
+
+        return array_map(fn (float $at): FishMark => new FishMark($at, $this->depthAt($at)), $places);
+    }
+
+    /** @return list<float> distances at the cover, where it lies in the stretch */
+    private function atCover(float $fromFt, float $toFt, float $lengthFt): array
+    {
+        $off = $this->reading->stand->tightness === Tightness::Near ? self::OFF_COVER_FT : 0.0;
+        $places = [];
+        foreach ($this->reading->covers as $cover) {
+            $shape = CoverShape::of($cover);
+            if ($shape !== null) {
+                $places = [...$places, $lengthFt * $shape->from - $off, $lengthFt * ($shape->from + $shape->to) / 2, $lengthFt * $shape->to + $off];
+            }
+        }
+
+        return array_slice(array_values(array_filter($places, static fn (float $at): bool => $at >= $fromFt && $at <= $toFt)), 0, self::MOST);
+    }
+
+    private function depthAt(float $at): float
+    {
+        $stand = $this->reading->stand;
+        $bottom = ($this->bottomAt)($at);
+        $floor = max(self::UNDER_SURFACE_FT, min($stand->deepFt, $bottom - self::OVER_BOTTOM_FT));
+
+        return max(self::UNDER_SURFACE_FT, min($floor, match ($stand->column) {
+            Column::Bottom => $floor,
+            Column::Mid => ($stand->shallowFt + $floor) / 2,
+            Column::Suspended => $this->hand->between($stand->shallowFt, $stand->middleFt()),
+            Column::Surface => $stand->shallowFt + self::OVER_BOTTOM_FT,
+        }));
+    }
+}
