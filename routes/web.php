@@ -68,6 +68,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/conditions', [ReadController::class, 'reading'])->name('conditions');
         Route::patch('/conditions', [ReadController::class, 'change'])->name('conditions.change');
         Route::get('/asks', [ReadController::class, 'asks'])->name('asks');
+        Route::get('/try', [ReadController::class, 'tryOut'])->name('try');
         Route::get('/choose', [ChooseController::class, 'show'])->name('choose');
         Route::get('/rules/{id}', [RuleController::class, 'today'])->name('rule.today');
         Route::get('/sections', [SectionsController::class, 'show'])->name('sections');

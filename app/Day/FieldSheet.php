@@ -22,6 +22,17 @@ final class FieldSheet
 
     private const REQUIRED = ['species', 'date'];
 
+    /** These stand with the picture, not in a group. */
+    public const AT_THE_PICTURE = ['weather.sky', 'spot.cover'];
+
+    /** What the program asks for, in the order's own words. */
+    private const QUESTIONS = [
+        'water.temp_f' => 'How warm is the water?', 'water.visibility_ft' => 'How clear is the water?', 'water.normal_visibility_ft' => 'And how is it usually?',
+        'water.level_change_ft_per_week' => 'Is the water rising or falling?', 'water.current' => 'Does the water run?', 'weather.sky' => 'What is the sky like?',
+        'weather.wind_mph' => 'How hard does it blow?', 'weather.front' => 'Is a front about?', 'pressure' => 'Is it fished hard?',
+        'forage' => 'What do they feed on?', 'spot' => 'What do you stand in front of?',
+    ];
+
     /** @var array<string, list<string>> the fields by heading */
     private const GROUPS = [
         'The day' => ['species', 'date', 'time', 'waterbody'],
@@ -51,6 +62,9 @@ final class FieldSheet
         'spot.dock.depth_ft' => [1, 0.25, 5], 'rods' => [1, 1, 5], 'lat' => [0.5, 0.5, 37], 'lon' => [0.5, 0.5, -80],
     ];
 
+    /** @var array<string, Control>|null */
+    private static ?array $byPath = null;
+
     /** @var array<string, list<Control>>|null */
     private static ?array $groups = null;
 
@@ -63,21 +77,25 @@ final class FieldSheet
     /** The field with this path, or null. */
     public static function field(string $path): ?Control
     {
-        foreach (self::groups() as $fields) {
-            foreach ($fields as $field) {
-                if ($field->path === $path) {
-                    return $field;
-                }
-            }
-        }
+        return self::byPath()[$path] ?? null;
+    }
 
-        return null;
+    /** @return array<string, Control> every field by its path */
+    public static function byPath(): array
+    {
+        return self::$byPath ??= array_column(array_merge(...array_values(self::groups())), null, 'path');
     }
 
     /** Where on the page of the day a path is said: its own control, or the first of its group. */
     public static function anchor(string $path): string
     {
         return (self::field($path) ?? self::field("{$path}.structure"))?->id() ?? 'reading';
+    }
+
+    /** The question for an unknown. */
+    public static function question(string $path): string
+    {
+        return self::QUESTIONS[$path];
     }
 
     /** What a path is called on the page. */

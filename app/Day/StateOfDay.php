@@ -55,6 +55,19 @@ final class StateOfDay
     }
 
     /**
+     * The day as it would be with a field changed; nothing is kept.
+     *
+     * @throws InvalidInput by field
+     */
+    public static function wouldBe(Trip $trip, string $path, mixed $value, Units $units): Trip
+    {
+        $day = clone $trip;
+        $day->conditions = self::checked($trip->conditions, ...self::meant($path, $value, $units));
+
+        return $day;
+    }
+
+    /**
      * Puts a field back to a value in the units of the contract; null means unknown.
      *
      * @param  array<string, mixed>  $more  of the day itself

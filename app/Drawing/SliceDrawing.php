@@ -36,7 +36,7 @@ final readonly class SliceDrawing
     public function __construct(public Scene $scene, public bool $small = false)
     {
         [$this->width, $this->height, $this->line, $this->floor, $this->left, $this->right] = $small
-            ? [280.0, 150.0, 28.0, 132.0, 2.0, 2.0] : [560.0, 348.0, 88.0, 294.0, 40.0, 10.0];
+            ? [280.0, 150.0, 28.0, 132.0, 2.0, 2.0] : [560.0, 314.0, 88.0, 294.0, 40.0, 10.0];
     }
 
     public function x(float $distanceFt): float
@@ -252,6 +252,12 @@ final readonly class SliceDrawing
         $wide = $this->small ? 24.0 : 38.0;
 
         return $lure === null ? null : [round($this->x($lure->distanceFt) - $wide / 2, 1), round($this->y($lure->depthFt) - $wide / 4, 1), $wide, $wide / 2];
+    }
+
+    /** Where the seconds in reach are written: over the lure, inside the picture. */
+    public function saidAt(): float
+    {
+        return max($this->left + 60, min($this->width - 60, $this->x($this->scene->lureAt->distanceFt ?? 0.0)));
     }
 
     /** The line from the rod's tip to the lure. */

@@ -24,7 +24,7 @@ final class WorthAsking
     /** Under this an answer would hardly matter. */
     private const WORTH = 0.04;
 
-    /** @return list<Ask> most worth first; empty when nothing left would matter */
+    /** @return list<Ask> most worth first, with their plausible answers; empty when nothing left would matter */
     public static function of(Settled $day): array
     {
         static $answers = null;
@@ -36,7 +36,8 @@ final class WorthAsking
                 continue;
             }
             [$worth, $most, $why] = [0.0, 0.0, ''];
-            foreach ($of($day) as [$words, $weight, $changes]) {
+            $plausible = $of($day);
+            foreach ($plausible as [$words, $weight, $changes]) {
                 $then = $changes === [] ? $now : self::choices($day->with($changes));
                 $change = self::change($now, $then);
                 $worth += $weight * $change;
@@ -48,7 +49,7 @@ final class WorthAsking
                 }
             }
             if ($worth >= self::WORTH) {
-                $asks[] = new Ask($path, $why, round($worth, 3));
+                $asks[] = new Ask($path, $why, round($worth, 3), array_map(static fn (array $a): array => [$a[0], $a[3]], $plausible));
             }
         }
         usort($asks, static fn (Ask $a, Ask $b): int => $b->worth <=> $a->worth);

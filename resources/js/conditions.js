@@ -1,6 +1,7 @@
 import { waterTime } from './clock.js';
 import { sendWaiting, waitingOf } from './deck/outbox.js';
 import { put } from './deck/queue.js';
+import { instrument } from './instrument.js';
 import { NoSignal, SignedOut, send } from './wire.js';
 
 /** So long after the last change it is asked what is worth saying next. */
@@ -12,6 +13,7 @@ const ASK_AFTER_MS = 600;
  */
 export default () => ({
     notice: '',
+    told: '',
     busy: false,
     unsent: {},
 
@@ -21,6 +23,7 @@ export default () => ({
         this.takeOver();
         this.$root.addEventListener('click', (e) => this.press(e));
         this.$root.addEventListener('change', (e) => this.changed(e.target.closest('[data-field]')));
+        this.picture = instrument(this.$root, { tryOut: (path, value) => this.tryOut(path, value), say: (path, value) => this.handled(path, value) });
         this.$root.addEventListener('submit', (e) => e.preventDefault());
         window.addEventListener('online', () => this.flush());
         await this.putBack();
@@ -46,7 +49,7 @@ export default () => ({
         }
     },
 
-    /** What is worth saying next, asked for once the fields have come to rest. */
+    /** What is worth saying next, asked for once the fields have come to rest: one question, of those that were not put aside. */
     ask(after = ASK_AFTER_MS) {
         const place = this.$refs?.asks;
         if (!place) {
@@ -57,22 +60,89 @@ export default () => ({
             const answer = await fetch(place.dataset.asks).catch(() => null);
             if (answer?.ok) {
                 place.innerHTML = await answer.text();
+                this.askOne();
             }
         }, after);
+    },
+
+    askOne() {
+        const aside = this.aside();
+        const asks = [...this.$refs.asks.querySelectorAll('[data-ask]')];
+        const first = asks.find((one) => !aside.includes(one.dataset.ask));
+        asks.forEach((one) => (one.hidden = one !== first));
+        this.$refs.asks.querySelector('[data-asked-all]').hidden = first !== undefined;
+    },
+
+    /** What the angler does not know is not asked again on this day. */
+    aside(path = null) {
+        const key = `old-eddy-not-known-${this.trip}`;
+        const aside = JSON.parse(localStorage.getItem(key) ?? '[]');
+        if (path !== null) {
+            localStorage.setItem(key, JSON.stringify([...aside, path]));
+        }
+        return aside;
+    },
+
+    /** While the hand still moves: what the water would be. One question at a time, and the last one wins. */
+    async tryOut(path, value) {
+        this.wanted = [path, value];
+        if (this.trying) {
+            return;
+        }
+        this.trying = true;
+        while (this.wanted) {
+            const [field, asked] = this.wanted;
+            this.wanted = null;
+            const said = Object.entries({ ...this.beside(field), [field]: asked }).map(([path, to]) => [`said[${path}]`, to]);
+            const answer = await fetch(`${this.$root.dataset.try}?${new URLSearchParams(said)}`, { headers: { Accept: 'application/json' } }).catch(() => null);
+            const data = answer?.ok ? await answer.json().catch(() => null) : null;
+            // What was said in the meantime stands; a late guess is not drawn over it.
+            if (data && !(field in this.unsent) && !this.busy) {
+                this.show(data);
+            }
+        }
+        this.trying = false;
+    },
+
+    /** Whoever takes the bottom in hand has all of it in hand: the end he leaves where it is drawn is said with the other. */
+    beside(path) {
+        const other = { 'spot.deep_ft': 'spot.shallow_ft', 'spot.shallow_ft': 'spot.deep_ft' }[path];
+        const input = other && this.$root.querySelector(`[data-field="${other}"]`)?.querySelector('input');
+        return input?.value === '' ? { [other]: this.picture.at(other) } : {};
+    },
+
+    /** What the hand did to the picture. */
+    handled(path, value) {
+        Object.entries(this.beside(path)).forEach(([other, at]) => this.say(other, at));
+        this.say(path, value);
+    },
+
+    /** Says a field in the units it is shown in. */
+    say(path, value) {
+        this.wanted = null;
+        this.unsent[path] = value;
+        this.put(path, value);
+        this.note();
+        this.flush();
+    },
+
+    put(path, value) {
+        const inputs = [...(this.$root.querySelector(`[data-field="${path}"]`)?.querySelectorAll('input, select') ?? [])];
+        for (const input of inputs) {
+            if (['checkbox', 'radio'].includes(input.type)) {
+                input.checked = [value].flat().map(String).includes(input.value);
+            } else {
+                input.value = value ?? '';
+            }
+        }
+        this.picture.follow(path, value);
     },
 
     /** What waits is shown as it was typed, though the page was drawn without it. */
     async putBack() {
         const queued = (await this.queue()).map(({ event }) => [event.path, event.value]);
         for (const [path, value] of [...queued, ...Object.entries(this.unsent)]) {
-            const inputs = [...(this.$root.querySelector(`[data-field="${path}"]`)?.querySelectorAll('input, select') ?? [])];
-            for (const input of inputs) {
-                if (['checkbox', 'radio'].includes(input.type)) {
-                    input.checked = [value].flat().includes(input.value);
-                } else {
-                    input.value = value ?? '';
-                }
-            }
+            this.put(path, value);
         }
     },
 
@@ -84,6 +154,9 @@ export default () => ({
 
     press(e) {
         const button = e.target.closest('button');
+        if (this.answered(button) || this.opened(e.target.closest('a[href^="#f-"]'))) {
+            return;
+        }
         const field = button?.closest('[data-field]');
         if (!field) {
             return;
@@ -101,13 +174,36 @@ export default () => ({
         field.timer = setTimeout(() => this.changed(field), 150);
     },
 
+    /** A key of the question, or an assumption made said. */
+    answered(button) {
+        const { answer, chip, value, unknown } = button?.dataset ?? {};
+        if (answer) {
+            Object.entries(JSON.parse(answer)).forEach(([path, said]) => this.say(path, said));
+        } else if (chip) {
+            this.say(chip, value);
+        } else if (unknown !== undefined) {
+            this.aside(button.closest('[data-ask]').dataset.ask);
+            this.askOne();
+        } else {
+            return false;
+        }
+        return true;
+    },
+
+    /** A field that is folded away is opened for whoever is sent to it. */
+    opened(link) {
+        const group = link && document.querySelector(link.hash)?.closest('details');
+        if (group) {
+            group.open = true;
+        }
+        return Boolean(link);
+    },
+
     changed(field) {
         if (!field) {
             return;
         }
-        this.unsent[field.dataset.field] = this.said(field);
-        this.note();
-        this.flush();
+        this.say(field.dataset.field, this.said(field));
     },
 
     said(field) {
@@ -144,6 +240,7 @@ export default () => ({
         try {
             await this.sendQueued();
             let entry;
+            let last = null;
             while ((entry = Object.entries(this.unsent)[0])) {
                 const [field, value] = entry;
                 const { status, data } = await send('PATCH', this.$root.dataset.url, { field, value });
@@ -156,7 +253,12 @@ export default () => ({
                     delete this.unsent[field];
                     this.note();
                 }
-                this.shown(field, status, data);
+                this.wrong(field, status === 200 ? null : `This ${data.errors?.[0]?.message ?? data.message ?? 'was not taken.'}`);
+                last = status === 200 ? data : last;
+            }
+            // What was said together is drawn together.
+            if (last) {
+                this.drawn(last);
             }
             this.notice = '';
         } catch (e) {
@@ -202,15 +304,6 @@ export default () => ({
         }
     },
 
-    shown(path, status, data) {
-        if (status !== 200) {
-            this.wrong(path, `This ${data.errors?.[0]?.message ?? data.message ?? 'was not taken.'}`);
-            return;
-        }
-        this.wrong(path, null);
-        this.drawn(data);
-    },
-
     /** A field and what is wrong with it; null where nothing is. */
     wrong(path, message) {
         const field = this.$root.querySelector(`[data-field="${path}"]`);
@@ -221,8 +314,19 @@ export default () => ({
         }
     },
 
+    /** The parts of the page that follow the water. */
+    show(data) {
+        for (const part of ['picture', 'season', 'reading', 'chips', 'because']) {
+            if (data[part] !== undefined) {
+                document.getElementById(part).innerHTML = data[part];
+            }
+        }
+        this.picture.drawn(data.handles);
+    },
+
     drawn(data) {
-        document.getElementById('reading').innerHTML = data.html;
+        this.show(data);
+        this.told = document.querySelector('[data-says]')?.textContent ?? '';
         this.ask();
         for (const one of this.$root.querySelectorAll('[data-field]:not(.wrong)')) {
             const name = one.dataset.field;

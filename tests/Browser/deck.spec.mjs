@@ -117,13 +117,13 @@ test('each part of what is in the hand is changed in two taps, and a place is ma
     }
     await page.locator('[data-here]').click();
     await page.getByRole('group', { name: 'Structure' }).getByRole('button', { name: 'flat', exact: true }).click();
-    await page.getByRole('group', { name: 'Cover' }).getByRole('button', { name: 'reeds', exact: true }).click();
+    await page.getByRole('group', { name: 'Cover', exact: true }).getByRole('button', { name: 'reeds', exact: true }).click();
     await sound(page);
     await page.locator('[data-here-make]').click();
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Here ');
     await inStep(page);
     await page.goto(`${day}/read`);
-    await expect(page.getByRole('group', { name: 'Cover' }).getByRole('checkbox', { name: 'reeds' })).toBeChecked();
+    await expect(page.getByRole('group', { name: 'Cover', exact: true }).getByRole('checkbox', { name: 'reeds' })).toBeChecked();
 });
 
 test('a fish of twenty inches takes three taps after caught, and what turned is asked', async ({ page }) => {

@@ -238,6 +238,7 @@ test('kept pages and typed conditions of one angler are not the next one\'s, and
     await page.goto(`${day}/read`);
     // Typed while the server is gone; then the session ends without a sign-out.
     way.cut = true;
+    await page.locator('summary', { hasText: 'The sky' }).click();
     await page.locator('[data-field="weather.wind_mph"] input').fill('17');
     await page.locator('[data-field="weather.wind_mph"] input').blur();
     await expect(page.getByText('What you changed is kept')).toBeVisible();
@@ -358,9 +359,11 @@ test('two tabs on one day keep what each of them said', async ({ page, context }
     await other.goto(`${day}/read`);
     await page.getByRole('radiogroup', { name: 'Sky' }).getByRole('radio', { name: 'overcast' }).check();
     await expect(page.getByText('Clouds lift the fish')).toBeVisible();
+    await other.locator('summary', { hasText: 'The water' }).click();
     await other.getByRole('radiogroup', { name: 'Current' }).getByRole('radio', { name: 'strong' }).check();
     await expect(other.getByText('slack behind whatever breaks it')).toBeVisible();
     await page.reload();
     await expect(page.getByRole('radiogroup', { name: 'Sky' }).getByRole('radio', { name: 'overcast' })).toBeChecked();
+    await page.locator('summary', { hasText: 'The water' }).click();
     await expect(page.getByRole('radiogroup', { name: 'Current' }).getByRole('radio', { name: 'strong' })).toBeChecked();
 });

@@ -39,6 +39,8 @@ test('read, choose, fish, confirm', async ({ page }) => {
     await sound(page);
 
     // Read: steppers and segments, no typing; the reading answers.
+    await page.getByText('The water', { exact: true }).click();
+    await page.getByText('The sky', { exact: true }).click();
     const more = page.getByRole('button', { name: 'Surface temperature: more' });
     await more.click();
     await more.click();
@@ -46,10 +48,10 @@ test('read, choose, fish, confirm', async ({ page }) => {
     await page.getByLabel('Surface temperature', { exact: true }).fill('58');
     await page.getByLabel('Surface temperature', { exact: true }).press('Tab');
     await expect(page.getByText('58 °F in a warming year is prespawn')).toBeVisible();
-    await page.getByRole('group', { name: 'Cover' }).getByRole('checkbox', { name: 'laydown' }).check();
+    await page.getByRole('group', { name: 'Cover', exact: true }).getByRole('checkbox', { name: 'laydown' }).check();
     await page.getByRole('radiogroup', { name: 'Front' }).getByRole('radio', { name: '1st day after' }).check();
     await expect(page.getByText('The front shrank the strike zone')).toBeVisible();
-    const water = page.locator('#reading svg').first();
+    const water = page.locator('#picture svg').first();
     const before = await water.innerHTML();
     await page.getByLabel('Visibility today', { exact: true }).fill('0.5');
     await page.getByLabel('Visibility today', { exact: true }).press('Tab');
@@ -65,6 +67,7 @@ test('read, choose, fish, confirm', async ({ page }) => {
 
     // Reloaded, everything said is still there, the bad value is not.
     await page.reload();
+    await page.getByText('The water', { exact: true }).click();
     await expect(page.getByLabel('Surface temperature', { exact: true })).toHaveValue('58');
     await expect(page.getByRole('checkbox', { name: 'laydown' })).toBeChecked();
 
@@ -110,6 +113,81 @@ test('read, choose, fish, confirm', async ({ page }) => {
     await sound(page);
     await page.getByRole('button', { name: 'Close the day' }).click();
     await expect(page.getByRole('status')).toContainText('closed');
+});
+
+test('the water is drawn by hand: drag, keys, tray, one question at a time', async ({ page }) => {
+    await freshDay(page);
+    const circle = async () => Number(await page.locator('#picture .strike').first().getAttribute('ry'));
+    // Dragged: the white lure is drawn down until it is lost; what is drawn follows while the hand moves, nothing is said yet.
+    const lost = page.getByRole('slider', { name: 'Visibility today, by hand' });
+    const from = Number(await lost.getAttribute('aria-valuenow'));
+    const box = await lost.boundingBox();
+    const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    const tried = page.waitForResponse(/\/try\?/);
+    await page.mouse.move(x, y + 30, { steps: 4 });
+    await tried;
+    const to = Number(await lost.getAttribute('aria-valuenow'));
+    expect(to).toBeGreaterThan(from);
+    await expect(page.locator('[data-field="water.visibility_ft"] input')).toHaveValue('');
+    const kept = page.waitForResponse((r) => r.request().method() === 'PATCH');
+    await page.mouse.up();
+    await kept;
+    await expect(page.locator('[data-field="water.visibility_ft"] input')).toHaveValue(String(to));
+    await expect(page.locator('#reading')).toContainText('they see');
+    // By keys: the bottom goes down a step, both its ends are said.
+    const deep = page.getByRole('slider', { name: 'Deepest, by hand' });
+    await deep.focus();
+    const before = Number(await deep.getAttribute('aria-valuenow'));
+    await page.keyboard.press('ArrowDown');
+    await expect(page.locator('[data-field="spot.deep_ft"] input')).not.toHaveValue('');
+    await expect(page.locator('[data-field="spot.shallow_ft"] input')).not.toHaveValue('');
+    expect(Number(await deep.getAttribute('aria-valuenow'))).toBeGreaterThan(before);
+    await expect(deep).toBeFocused();
+    // From the tray into the water.
+    const reeds = page.locator('.read-tray label', { hasText: 'reeds' });
+    await reeds.scrollIntoViewIfNeeded();
+    const [tray, water] = [await reeds.boundingBox(), await page.locator('.read-water').boundingBox()];
+    if (water.y >= 0 && water.y < tray.y) {
+        await page.mouse.move(tray.x + 20, tray.y + 20);
+        await page.mouse.down();
+        await page.mouse.move(water.x + water.width / 2, water.y + water.height / 2, { steps: 4 });
+        await page.mouse.up();
+    } else {
+        await reeds.click();
+    }
+    await expect(reeds.locator('input')).toBeChecked();
+    await expect(page.locator('#picture .form.stem')).toBeAttached();
+    // A front shrinks the circles before one's eyes.
+    const calm = await circle();
+    await page.locator('summary', { hasText: 'The sky' }).click();
+    await page.getByRole('radiogroup', { name: 'Front' }).getByRole('radio', { name: '1st day after' }).check();
+    await expect.poll(circle).toBeLessThan(calm);
+    // The questions, to their end.
+    for (let asked = 0; asked < 12; asked++) {
+        await expect(page.locator('[data-ask]:visible, [data-asked-all]:visible')).toHaveCount(1);
+        const one = page.locator('[data-ask]:visible');
+        if (await one.count() === 0) {
+            break;
+        }
+        const path = await one.getAttribute('data-ask');
+        if (asked % 2) {
+            await one.locator('[data-unknown]').click();
+        } else {
+            const answered = page.waitForResponse(/\/asks$/);
+            await one.locator('[data-answer]').first().click();
+            await answered;
+        }
+        await expect(page.locator(`[data-ask="${path}"]:visible`)).toHaveCount(0);
+    }
+    await expect(page.locator('[data-asked-all]')).toBeVisible();
+    // An assumption made said by a tap.
+    const chip = page.locator('[data-chip="weather.wind_mph"], [data-chip="water.current"]').first();
+    const path = await chip.getAttribute('data-chip');
+    await chip.click();
+    await expect(page.locator(`[data-chip="${path}"]`)).toHaveCount(0);
+    await sound(page);
 });
 
 test('keys, night colors and reasons', async ({ page }) => {

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Drawing\SliceDrawing;
 use App\Models\RackSlot;
 use App\Models\Trip;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
+use OldEddy\Day\Conditions\Settler;
+use OldEddy\Pictures\Slice\Scene;
+use OldEddy\Reading\WaterReader;
 
 final class DayTest extends WaterTestCase
 {
@@ -48,15 +52,58 @@ final class DayTest extends WaterTestCase
         $this->actingAs($this->angler('other@old-eddy.example'))->post('/days', ['lake' => $mill->id, 'date' => '2026-05-03', 'ask' => (string) Str::uuid()])->assertNotFound();
     }
 
+    public function test_what_is_tried_is_drawn_and_not_kept(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren);
+        $before = $trip->fresh()?->getAttributes();
+        $muddy = $this->getJson(route('try', $trip).'?said[water.visibility_ft]=0.7')->assertOk()->assertJsonPath('handles', fn (array $h): bool => $h['water.visibility_ft']['value'] === 0.7);
+        $clear = $this->getJson(route('try', $trip).'?said[water.visibility_ft]=12&said[spot.deep_ft]=14&said[spot.shallow_ft]=3')->assertOk();
+        self::assertNotSame($muddy->json('picture'), $clear->json('picture'));
+        self::assertEquals([14, 3], [$clear->json('handles')['spot.deep_ft']['value'], $clear->json('handles')['spot.shallow_ft']['value']]);
+        $this->getJson(route('try', $trip).'?said[water.temp_f]=140')->assertStatus(422)->assertJsonPath('errors.0.path', 'water.temp_f');
+        $this->getJson(route('try', $trip).'?said[nothing]=1')->assertStatus(422)->assertJsonPath('errors.0.path', 'nothing');
+        self::assertEquals($before, $trip->fresh()?->getAttributes());
+        $this->actingAs($this->angler('other@old-eddy.example'))->getJson(route('try', $trip).'?said[water.temp_f]=60')->assertNotFound();
+    }
+
+    /** The picture's numbers are the plan's: a circle's half width is the reading's reach on the picture's own scale. */
+    public function test_the_picture_is_drawn_to_the_scale_of_the_reading(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren);
+        $trip->update(['conditions' => ['spot' => ['structure' => 'flat', 'cover' => ['reeds'], 'depth_ft' => [2, 8]], 'water' => ['level_ft' => 1.5]] + $trip->conditions]);
+        $reading = WaterReader::read(Settler::settle($trip->told()));
+        $answer = $this->getJson(route('conditions', $trip))->assertOk();
+        $svg = (string) $answer->json('picture');
+        $draw = new SliceDrawing(Scene::ofReading($reading));
+        self::assertMatchesRegularExpression(sprintf('/rx="%s" ry="%s" class="strike"/', round($reading->strikeRadiusFt() * $draw->perFt(), 1), round($reading->strikeRadiusFt() * $draw->downPerFt(), 1)), $svg);
+        self::assertStringContainsString(sprintf('y1="%s" y2="%1$s" class="map-level"', $draw->y(1.5)), $svg);
+        $handle = $answer->json('handles')['spot.deep_ft'];
+        self::assertEqualsWithDelta($draw->y(8.0), $draw->height * ($handle['zero'] + 8 * $handle['per']) / 100, 0.2);
+        self::assertLessThan(25 * 1024, strlen($svg));
+    }
+
+    public function test_a_question_is_answered_in_the_anglers_units_and_an_assumption_is_said_by_a_tap(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren);
+        $this->get(route('asks', $trip))->assertOk()->assertSee('How clear is the water?')->assertSee('muddy · 0.7 ft')->assertSee('not known');
+        $this->get(route('read', $trip))->assertOk()->assertSee('data-chip="weather.wind_mph"', false)->assertSee('wind 5 mph');
+        $wren->update(['units' => 'metric']);
+        $this->actingAs($wren->refresh())->get(route('asks', $trip))->assertOk()->assertSee('muddy · 0.21 m');
+        $this->get(route('read', $trip))->assertOk()->assertSee('wind 8 km/h');
+    }
+
     public function test_a_changed_field_redraws_the_reading_and_is_kept(): void
     {
         $this->actingAs($wren = $this->angler());
         $trip = $this->trip($wren);
         $url = route('conditions.change', $trip);
         $this->patchJson($url, ['field' => 'water.temp_f', 'value' => '49'])->assertOk()->assertJsonPath(
-            'html',
-            fn (string $html): bool => str_contains($html, 'early prespawn') && str_contains($html, '<svg'),
-        );
+            'reading',
+            fn (string $html): bool => str_contains($html, 'early prespawn'),
+        )->assertJsonPath('picture', fn (string $html): bool => str_contains($html, '<svg'))->assertJsonPath('handles', fn (array $handles): bool => $handles['water.temp_f']['value'] === 49);
         $this->patchJson($url, ['field' => 'spot.shallow_ft', 'value' => 3])->assertOk();
         $this->patchJson($url, ['field' => 'spot.deep_ft', 'value' => 9])->assertOk();
         $this->patchJson($url, ['field' => 'spot.cover', 'value' => ['rock', 'laydown']])->assertOk();

@@ -43,10 +43,10 @@ const input = (value, more = {}) => ({ type: 'number', value, placeholder: '', m
 function form(fields, trip) {
     const one = conditions();
     one.$root = {
-        dataset: { trip: String(trip), url: '/conditions', log: '/log', angler: '5', zone: 'America/New_York', units: 'us' },
+        dataset: { trip: String(trip), url: '/conditions', log: '/log', angler: '5', zone: 'America/New_York', units: 'us', handles: '{}', try: '/try' },
         addEventListener: () => {},
         querySelector: (what) => fields.find((f) => what === `[data-field="${f.dataset.field}"]`) ?? null,
-        querySelectorAll: () => fields.filter((f) => !f.classes.has('wrong')),
+        querySelectorAll: (what) => (what.startsWith('[data-field]') ? fields.filter((f) => !f.classes.has('wrong')) : []),
     };
     return one;
 }
@@ -67,7 +67,7 @@ async function rest(one) {
 }
 
 test('a changed field is sent as it was typed, and what comes back is shown', async () => {
-    const sent = answers(200, { html: '<p>the reading</p>', values: { 'water.temp_f': '61' }, assumed: { 'weather.sky': 'partly' } });
+    const sent = answers(200, { reading: '<p>the reading</p>', handles: {}, values: { 'water.temp_f': '61' }, assumed: { 'weather.sky': 'partly' } });
     const temp = field('water.temp_f', 'stepper', [input('61')]);
     const sky = field('weather.sky', 'choice', [{ type: 'radio', value: 'clear', checked: false }, { type: 'radio', value: '', checked: true }]);
     const one = form([temp, sky], 1);
@@ -122,7 +122,7 @@ test('what waits goes before what is said now, and what the server refuses is na
     globalThis.fetch = async (url, { method, body } = {}) => {
         const said = body === undefined ? null : JSON.parse(body);
         sent.push([method ?? 'GET', url, said?.events?.map((e) => e.value) ?? said?.value ?? null]);
-        const data = said?.events ? { events: said.events.map((e, i) => ({ id: e.id, became: i ? 'refused' : 'taken', message: i ? 'Water is no number.' : null })) } : { html: '<p>new</p>', values: {}, assumed: {} };
+        const data = said?.events ? { events: said.events.map((e, i) => ({ id: e.id, became: i ? 'refused' : 'taken', message: i ? 'Water is no number.' : null })) } : { reading: '<p>new</p>', handles: {}, values: {}, assumed: {} };
         return { status: 200, ok: true, json: async () => data };
     };
     for (const [path, value] of [['water.temp_f', '57'], ['water.visibility_ft', 'mud']]) {
@@ -149,7 +149,7 @@ test('what was typed and not yet answered is there again when the page comes bac
     one.changed(temp);
     assert.equal(store.get('old-eddy-conditions-of-5-9'), '{"water.temp_f":"58"}', 'written down before it is answered');
     await new Promise((done) => setTimeout(done, 20));
-    const sent = answers(200, { html: '', values: {}, assumed: {} });
+    const sent = answers(200, { reading: '', handles: {}, values: {}, assumed: {} });
     const again = field('water.temp_f', 'stepper', [input('')]);
     const two = form([again], 9);
     await two.init();
@@ -162,7 +162,8 @@ test('a step goes by even steps and stays within the limits of the field', () =>
     const one = form([], 4);
     const press = (at, step) => {
         const its = field('water.visibility_ft', 'stepper', [at]);
-        one.press({ target: { closest: () => ({ dataset: { step }, closest: () => its }) } });
+        one.press({ target: { closest: (what) => (what === 'button' ? { dataset: { step }, closest: () => its } : null) } });
+        one.picture = { follow: () => {} };
         clearTimeout(its.timer);
         return at.value;
     };
@@ -171,6 +172,50 @@ test('a step goes by even steps and stays within the limits of the field', () =>
     assert.equal(press(input('', { placeholder: '6' }), '-0.5'), 5.5, 'from what is assumed');
     assert.equal(press(input('0.2'), '-0.5'), 0);
     assert.equal(press(input('130'), '0.5'), 130);
+});
+
+test('of what is tried while the hand moves the last one wins, and the bottom is tried whole', async () => {
+    const asked = [];
+    globalThis.fetch = async (url) => {
+        asked.push(Object.fromEntries(new URLSearchParams(String(url).split('?')[1] ?? '')));
+        return { ok: true, status: 200, json: async () => ({ reading: `<p>${url}</p>`, handles: {}, values: {}, assumed: {} }) };
+    };
+    const one = form([field('spot.deep_ft', 'stepper', [input('')]), field('spot.shallow_ft', 'stepper', [input('')])], 11);
+    await one.init();
+    await rest(one);
+    one.picture.at = () => 2;
+    await Promise.all([one.tryOut('spot.deep_ft', 8), one.tryOut('spot.deep_ft', 9), one.tryOut('spot.deep_ft', 10)]);
+    assert.deepEqual(asked, [{ 'said[spot.shallow_ft]': '2', 'said[spot.deep_ft]': '8' }, { 'said[spot.shallow_ft]': '2', 'said[spot.deep_ft]': '10' }]);
+    assert.match(reading.innerHTML, /10/);
+    one.handled('spot.deep_ft', 10);
+    await rest(one);
+    assert.deepEqual(one.unsent, {});
+});
+
+test('what is not known is put aside for the day, and the next question comes', () => {
+    const one = form([], 12);
+    one.trip = '12';
+    const asks = ['spot', 'forage'].map((path) => ({ dataset: { ask: path }, hidden: true }));
+    const all = { hidden: true };
+    one.$refs = { asks: { querySelectorAll: () => asks, querySelector: () => all } };
+    const shown = () => asks.filter((a) => !a.hidden).map((a) => a.dataset.ask);
+    one.askOne();
+    assert.deepEqual([shown(), all.hidden], [['spot'], true]);
+    one.answered({ dataset: { unknown: '' }, closest: () => asks[0] });
+    assert.deepEqual([shown(), all.hidden], [['forage'], true]);
+    one.answered({ dataset: { unknown: '' }, closest: () => asks[1] });
+    assert.deepEqual([shown(), all.hidden], [[], false]);
+});
+
+test('a handle lies where its value does, in even steps and within its limits', async () => {
+    const { valueAfter, valueAt } = await import('../../resources/js/instrument.js');
+    const depth = { zero: 28, per: 3, least: 0.5, most: 12, step: 0.5 };
+    assert.equal(valueAt(depth, 0.28 + 0.03 * 4.2), 4, 'the nearest step');
+    assert.deepEqual([valueAt(depth, 0), valueAt(depth, 1)], [0.5, 12]);
+    assert.deepEqual(['ArrowDown', 'ArrowUp', 'PageDown', 'Home', 'End', 'x'].map((key) => valueAfter(depth, 4.2, key)), [4.5, 3.5, 6.5, 0.5, 12, null]);
+    const warmth = { zero: 150, per: -1.6, least: 33, most: 95, step: 1 };
+    assert.deepEqual(['ArrowUp', 'ArrowDown', 'ArrowRight'].map((key) => valueAfter(warmth, 60, key)), [61, 59, 61], 'up is warmer');
+    assert.equal(valueAt(warmth, (150 - 1.6 * 72) / 100), 72);
 });
 
 test('each kind of control says what it holds', () => {

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Day\Answer;
 use App\Day\FieldSheet;
 use App\Day\Kept;
 use App\Day\StateOfDay;
+use App\Drawing\Handles;
+use App\Drawing\SeasonScale;
+use App\Drawing\SliceDrawing;
 use App\Models\Trip;
+use App\Show\Clock;
 use App\Show\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -16,6 +21,7 @@ use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Day\Conditions\Assumption;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Pictures\Slice\Scene;
+use OldEddy\Plan\Ask;
 use OldEddy\Plan\WorthAsking;
 use OldEddy\Reading\WaterReader;
 
@@ -24,7 +30,6 @@ final class ReadController
     public function show(Trip $trip): View
     {
         $units = $trip->user->units();
-        $reading = WaterReader::read(Settler::settle($trip->told()));
         $values = [];
         foreach (FieldSheet::groups() as $fields) {
             foreach ($fields as $field) {
@@ -32,23 +37,37 @@ final class ReadController
             }
         }
 
-        return view('read.show', [
-            'trip' => $trip,
-            'groups' => FieldSheet::groups(),
-            'values' => $values,
-            'assumed' => $this->assumed($reading->day->assumed, $units),
-            'notes' => StateOfDay::notes($trip, $units),
-            'reading' => $reading,
-            'scene' => Scene::ofReading($reading),
-        ]);
+        return view('read.show', ['groups' => FieldSheet::groups(), 'byPath' => FieldSheet::byPath(), 'values' => $values, 'notes' => StateOfDay::notes($trip, $units), ...$this->drawn($trip)]);
     }
 
     /** What is worth saying next: reckoned apart from the page, which must not wait for it. */
     public function asks(Trip $trip): View
     {
         $day = Settler::settle($trip->told());
+        $units = $trip->user->units();
 
-        return view('read.asks', ['asks' => Kept::of('asks', $day, static fn (): array => WorthAsking::of($day))]);
+        return view('read.asks', ['asks' => array_map(
+            static fn (Ask $ask): array => [$ask, array_map(static fn (array $answer): array => Answer::of($answer, $units), $ask->answers)],
+            Kept::of('asks', $day, static fn (): array => WorthAsking::of($day)),
+        )]);
+    }
+
+    /** The picture and the reading as they would be with some fields changed, while the hand still moves: nothing is kept. */
+    public function tryOut(Request $request, Trip $trip): JsonResponse
+    {
+        try {
+            $day = $trip;
+            foreach ((array) $request->query('said') as $path => $value) {
+                $day = StateOfDay::wouldBe($day, (string) $path, $value, $trip->user->units());
+            }
+        } catch (InvalidInput $e) {
+            return new JsonResponse(['errors' => $e->toArray()], 422);
+        }
+        $drawn = $this->drawn($day);
+
+        return new JsonResponse([
+            'picture' => view('read.picture', $drawn)->render(), 'reading' => view('read.reading', $drawn)->render(), 'handles' => $drawn['handles'],
+        ]);
     }
 
     public function change(Request $request, Trip $trip): JsonResponse
@@ -68,18 +87,54 @@ final class ReadController
     public function reading(Trip $trip): JsonResponse
     {
         $units = $trip->user->units();
-        $reading = WaterReader::read(Settler::settle($trip->told()));
         $values = [];
         foreach (['spot.shallow_ft', 'spot.deep_ft'] as $path) {
             $field = FieldSheet::field($path);
             $values[$path] = $field === null ? null : StateOfDay::value($trip, $field, $units);
         }
+        $drawn = $this->drawn($trip);
 
         return new JsonResponse([
-            'html' => view('read.reading', ['trip' => $trip, 'reading' => $reading, 'scene' => Scene::ofReading($reading)])->render(),
-            'values' => $values,
-            'assumed' => $this->assumed($reading->day->assumed, $units),
+            ...array_map(static fn (string $part): string => view("read.{$part}", $drawn)->render(), [
+                'picture' => 'picture', 'season' => 'season', 'reading' => 'reading', 'chips' => 'chips', 'because' => 'because',
+            ]),
+            'handles' => $drawn['handles'], 'values' => $values, 'assumed' => $drawn['assumed'],
         ]);
+    }
+
+    /** @return array<string, mixed> a day with its reading, drawn */
+    private function drawn(Trip $trip): array
+    {
+        $units = $trip->user->units();
+        $reading = WaterReader::read(Settler::settle($trip->told()));
+        $scene = Scene::ofReading($reading);
+
+        return [
+            'trip' => $trip, 'reading' => $reading, 'scene' => $scene, 'handles' => Handles::of(new SliceDrawing($scene), $reading->day, $units),
+            'assumed' => $this->assumed($reading->day->assumed, $units), 'chips' => $this->chips($reading->day->assumed, $units), 'seasons' => SeasonScale::of($reading->day),
+        ];
+    }
+
+    /**
+     * What was assumed and a tap can say; where on earth it is no angler guesses.
+     *
+     * @param  list<Assumption>  $assumed
+     * @return list<array{path: string, value: string, words: string, why: string}>
+     */
+    private function chips(array $assumed, Units $units): array
+    {
+        $shown = $this->assumed($assumed, $units);
+        $chips = [];
+        foreach ($assumed as $one) {
+            $field = FieldSheet::field($one->path);
+            if ($field !== null && ! in_array($one->path, ['lat', 'lon'], true)) {
+                $said = trim($shown[$one->path].' '.($field->kind === 'stepper' ? $units->word($field->quantity) : ''));
+                $value = $field->kind === 'stepper' || $field->kind === 'time' ? $shown[$one->path] : (is_bool($one->value) ? (string) (int) $one->value : (string) $one->value);
+                $chips[] = ['path' => $one->path, 'value' => $value, 'words' => lcfirst($field->label).' '.$said, 'why' => $units->say($one->text)];
+            }
+        }
+
+        return $chips;
     }
 
     /**
@@ -92,9 +147,12 @@ final class ReadController
         foreach ($assumed as $assumption) {
             $field = FieldSheet::field($assumption->path);
             if ($field !== null) {
-                $shown[$assumption->path] = $field->kind === 'stepper'
-                    ? (string) $units->show($field->quantity, (float) $assumption->value)
-                    : str_replace('_', ' ', is_bool($assumption->value) ? ($assumption->value ? 'yes' : 'no') : (string) $assumption->value);
+                $shown[$assumption->path] = match (true) {
+                    $field->kind === 'stepper' => (string) $units->show($field->quantity, (float) $assumption->value),
+                    $field->kind === 'time' => Clock::of((int) $assumption->value),
+                    is_bool($assumption->value) => $assumption->value ? 'yes' : 'no',
+                    default => str_replace('_', ' ', (string) $assumption->value),
+                };
             }
         }
 

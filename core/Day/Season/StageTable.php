@@ -83,6 +83,31 @@ final readonly class StageTable
         };
     }
 
+    /**
+     * The stages along the temperatures, coldest first: each with the °F at which it begins when one goes up the scale. The first
+     * begins at no temperature.
+     *
+     * @return non-empty-list<array{Stage, ?float}>
+     */
+    public function scale(bool $warming): array
+    {
+        $scale = [[$warming ? Stage::Winter : Stage::Summer, null]];
+        while (($next = $this->next($scale[count($scale) - 1][0], $warming)) !== null) {
+            $scale[] = $next;
+        }
+        if ($warming) {
+            return $scale;
+        }
+
+        // Cooling, each stage is entered from above: going up, it begins where the colder one was entered.
+        $up = [];
+        for ($i = count($scale) - 1; $i >= 0; $i--) {
+            $up[] = [$scale[$i][0], $scale[$i + 1][1] ?? null];
+        }
+
+        return $up;
+    }
+
     /** The stage at a temperature in °F while the year warms. */
     public function warming(float $tempF): Stage
     {

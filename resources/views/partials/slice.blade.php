@@ -66,17 +66,18 @@
             <line x1="{{ $draw->x($mark) }}" x2="{{ $draw->x($mark) }}" y1="{{ $draw->floor }}" y2="{{ $draw->floor + 5 }}" class="scale"/>
             <text x="{{ $draw->x($mark) - 3 }}" y="{{ $draw->floor + 15 }}" text-anchor="end" class="scale-text">{{ $units->mark($mark) }}</text>
         @endforeach
-        <text x="{{ $draw->x(0) }}" y="326" class="word">{{ $scene->fishStandDeeper() ? 'fish deeper, from '.$units->depth($scene->bandTopFt)
-            : 'fish at '.$units->band($scene->bandTopFt, $scene->bandFloorFt).'; circles: each moves '.$units->depth($scene->reachFt) }}</text>
-        <text x="{{ $draw->x(0) }}" y="343" class="word">height ×{{ number_format($draw->stretch(), 1) }}{{ $scene->path ? ', tick '.max(1,
-            (int) ceil($scene->path->seconds() / 60)).' s' : '' }}{{ $scene->parallel ? ', along the edge' : '' }}</text>
         @if ($scene->secondsInZone !== null)
-            <text x="{{ $draw->width - 10 }}" y="326" text-anchor="end" class="word strong">{{ App\Show\Units::seconds($scene->secondsInZone) }} in reach</text>
-        @elseif ($scene->silhouetteBelowFt < $scene->depthFt)
-            <text x="{{ $draw->width - 10 }}" y="326" text-anchor="end" class="word">no color below {{ $units->depth($scene->silhouetteBelowFt) }}</text>
+            <text x="{{ $draw->saidAt() }}" y="{{ max($draw->line + 14, $lureY - 8) }}" text-anchor="middle" class="word strong halo">{{ App\Show\Units::seconds($scene->secondsInZone) }} in reach</text>
         @endif
-        <text x="{{ $draw->width - 10 }}" y="343" text-anchor="end" class="word">{{ implode(', ', array_filter([...array_map(fn ($c) => $c->value === 'none' ? '' : $c->words(), $scene->covers),
-            ($material = $scene->reading->day->spot->bottom?->words()) ? "{$material} bottom" : null])) }}</text>
     @endif
 </svg>
+@unless ($draw->small)
+<figcaption><span>{{ $scene->fishStandDeeper() ? 'fish deeper, from '.$units->depth($scene->bandTopFt)
+    : 'fish at '.$units->band($scene->bandTopFt, $scene->bandFloorFt).', circles: each moves '.$units->depth($scene->reachFt) }}</span>
+    @if ($scene->silhouetteBelowFt < $scene->depthFt)<span>no color below {{ $units->depth($scene->silhouetteBelowFt) }}</span>@endif
+    <span>{{ implode(', ', array_filter([...array_map(fn ($c) => $c->value === 'none' ? '' : $c->words(), $scene->covers),
+        ($material = $scene->reading->day->spot->bottom?->words()) ? "{$material} bottom" : null])) }}</span>
+    <span>height ×{{ number_format($draw->stretch(), 1) }}{{ $scene->path ? ', a tick every '.max(1, (int) ceil($scene->path->seconds() / 60)).' s' : '' }}{{ $scene->parallel
+        ? ', along the edge' : '' }}</span></figcaption>
+@endunless
 </figure>

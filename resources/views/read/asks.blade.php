@@ -1,11 +1,15 @@
-{{-- What is worth saying next: the unknowns that would move today's choices most. --}}
-@if ($asks)
-    <h2>Worth saying next</h2>
-    <ol class="asks">
-        @foreach (array_slice($asks, 0, 3) as $ask)
-            <li><a href="#{{ App\Day\FieldSheet::anchor($ask->path) }}">{{ App\Day\FieldSheet::name($ask->path) }}</a> <span class="muted">{{ $units->say($ask->why) }}</span></li>
-        @endforeach
-    </ol>
-@else
-    <p class="muted">Nothing that is still unknown would move today's first choices.</p>
-@endif
+{{-- One question at a time: the unknown whose answer would move today's choices most. --}}
+@foreach ($asks as [$ask, $answers])
+    <div class="ask" data-ask="{{ $ask->path }}" hidden>
+        <h2>{{ App\Day\FieldSheet::question($ask->path) }}</h2>
+        <p class="muted">{{ $units->say($ask->why) }}</p>
+        <div class="chips small">
+            @foreach ($answers as $answer)
+                @if ($answer['says'])<button type="button" data-answer="{{ json_encode($answer['says']) }}">{{ $answer['words'] }}</button>@endif
+            @endforeach
+            <button type="button" data-unknown>not known</button>
+            <a class="otherwise" href="#{{ App\Day\FieldSheet::anchor($ask->path) }}">otherwise…</a>
+        </div>
+    </div>
+@endforeach
+<p class="muted" data-asked-all hidden>Nothing that is still unknown would move today's first choices.</p>

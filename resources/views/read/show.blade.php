@@ -2,19 +2,58 @@
 @section('title', 'Read')
 @section('main-class', 'read')
 @section('content')
-    <div class="read-side" id="reading" aria-live="polite">@include('read.reading')</div>
-    <form class="read-form" x-data="conditions" data-url="{{ route('conditions.change', $trip) }}" data-log="{{ route('log', $trip) }}"
-        data-trip="{{ $trip->id }}" data-angler="{{ $trip->user_id }}" data-zone="{{ $trip->conditions['timezone'] ?? '' }}" data-units="{{ $units->metric ? 'metric' : 'us' }}" autocomplete="off">
+<div class="instrument" x-data="conditions" data-url="{{ route('conditions.change', $trip) }}" data-try="{{ route('try', $trip) }}" data-log="{{ route('log', $trip) }}" data-trip="{{ $trip->id }}"
+    data-angler="{{ $trip->user_id }}" data-zone="{{ $trip->conditions['timezone'] ?? '' }}" data-units="{{ $units->metric ? 'metric' : 'us' }}" data-handles="{{ json_encode($handles) }}">
+    <div class="read-picture">
+        <div class="read-water">
+            <div id="picture">@include('read.picture')</div>
+            <div class="handles" role="group" aria-label="The water, by hand">
+                <span class="lure-line" data-line="water.visibility_ft" aria-hidden="true" style="left: {{ $handles['water.visibility_ft']['left'] }}%; top: {{ $handles['water.visibility_ft']['zero'] }}%; height: {{
+                    $handles['water.visibility_ft']['per'] * $handles['water.visibility_ft']['value'] }}%"></span>
+                @include('read.handle', ['path' => 'water.visibility_ft', 'class' => 'lost', 'says' => 'seen to'])
+                @include('read.handle', ['path' => 'spot.deep_ft', 'class' => 'bed', 'says' => 'deep'])
+                @include('read.handle', ['path' => 'spot.shallow_ft', 'class' => 'bed', 'says' => 'shallow'])
+                @include('read.handle', ['path' => 'water.level_ft', 'class' => 'level', 'says' => 'level'])
+            </div>
+        </div>
+        <div class="read-season" role="group" aria-label="Temperature and season">
+            <div id="season">@include('read.season')</div>
+            @include('read.handle', ['path' => 'water.temp_f', 'class' => 'mercury', 'says' => ''])
+        </div>
+    </div>
+    <aside class="read-side" aria-label="The reading">
         <h1>Read the water</h1>
         <div class="asked" x-ref="asks" data-asks="{{ route('asks', $trip) }}" aria-live="polite"></div>
         <p class="notice" role="status" x-show="notice" x-text="notice"></p>
+        <div id="reading">@include('read.reading')</div>
+        <p class="sr" role="status" x-text="told"></p>
+        <p><a class="act" href="{{ route('choose', $trip) }}">Choose the lures</a></p>
+    </aside>
+    <div class="read-chips" id="chips">@include('read.chips')</div>
+    <div class="read-sky" role="group" aria-label="Over the water">
+        @include('read.field', ['field' => $byPath['weather.sky'], 'value' => $values['weather.sky'], 'assumption' => $assumed['weather.sky'] ?? null, 'note' => $notes['weather.sky'] ?? null])
+        <label class="knob">hour <output data-knob-said="time">{{ App\Show\Clock::of($reading->day->minuteOfDay) }}</output><input type="range" data-knob="time" min="240" max="1320" step="10"
+            value="{{ $reading->day->minuteOfDay }}" aria-valuetext="{{ App\Show\Clock::of($reading->day->minuteOfDay) }}"></label>
+        <label class="knob">wind <output data-knob-said="weather.wind_mph">{{ $units->show('speed', $reading->day->windMph) }} {{ $units->word('speed') }}</output><input type="range" data-knob="weather.wind_mph"
+            min="0" max="{{ $units->show('speed', 30.0) }}" step="1" value="{{ $units->show('speed', $reading->day->windMph) }}" data-unit="{{ $units->word('speed') }}"></label>
+    </div>
+    <div class="read-tray" role="group" aria-label="Cover: set it into the water">
+        @include('read.field', ['field' => $byPath['spot.cover'], 'value' => $values['spot.cover'], 'assumption' => $assumed['spot.cover'] ?? null, 'note' => $notes['spot.cover'] ?? null])
+    </div>
+    <form class="read-form" autocomplete="off">
         @foreach ($groups as $heading => $fields)
-            <fieldset class="group">
-                <legend>{{ $heading }}</legend>
+            <details class="group">
+                <summary>{{ $heading }}</summary>
+                <div class="group-fields">
                 @foreach ($fields as $field)
+                    @unless (in_array($field->path, App\Day\FieldSheet::AT_THE_PICTURE, true))
                     @include('read.field', ['field' => $field, 'value' => $values[$field->path], 'assumption' => $assumed[$field->path] ?? null, 'note' => $notes[$field->path] ?? null])
+                    @endunless
                 @endforeach
-            </fieldset>
+                </div>
+            </details>
         @endforeach
     </form>
+    <div class="read-because" id="because">@include('read.because')</div>
+</div>
 @endsection

@@ -1,0 +1,157 @@
+/** Moved so far, a finger on the tray sets its cover into the water rather than tapping it, points. */
+const LIFTED = 14;
+
+const clock = (minutes) => `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
+
+/** The value at a place of the picture, kept in its steps and limits. How values lie there comes from the server. */
+export function valueAt(handle, share) {
+    const value = Math.round((100 * share - handle.zero) / handle.per / handle.step) * handle.step;
+    return Number(Math.max(handle.least, Math.min(handle.most, value)).toFixed(2));
+}
+
+/** The value after a key; null for keys that mean nothing. Up and down go the way the handle goes: a depth grows downward. */
+export function valueAfter(handle, value, key) {
+    const down = handle.per > 0 ? 1 : -1;
+    const steps = { ArrowRight: 1, ArrowLeft: -1, ArrowDown: down, ArrowUp: -down, PageDown: 5 * down, PageUp: -5 * down }[key];
+    const stepped = (n) => Math.round((value + n * handle.step) / handle.step) * handle.step;
+    const to = { Home: handle.least, End: handle.most }[key] ?? (steps === undefined ? null : stepped(steps));
+    return to === null ? null : Number(Math.max(handle.least, Math.min(handle.most, to)).toFixed(2));
+}
+
+/**
+ * The picture as an instrument: handles that are dragged or moved by keys, the hour and the wind, covers set from the tray. It draws
+ * where the hand is and asks what becomes of it (tryOut); when the hand rests, the value is said (say). It reckons no water.
+ */
+export function instrument(root, { tryOut, say }) {
+    let handles = JSON.parse(root.dataset.handles);
+    let held = null;
+    const elements = [...root.querySelectorAll('[data-handle]')];
+    const of = (element) => handles[element.dataset.handle];
+
+    function place(element, value) {
+        const { zero, per, left, unit } = held?.element === element ? held.handle : of(element);
+        element.style.left = `${left}%`;
+        element.style.top = `${Math.max(0, Math.min(100, zero + per * value))}%`;
+        element.setAttribute('aria-valuenow', value);
+        element.setAttribute('aria-valuetext', `${value} ${unit}`);
+        element.querySelector('[data-said-here]').textContent = `${value} ${unit}`;
+        const line = root.querySelector(`[data-line="${element.dataset.handle}"]`);
+        if (line) {
+            line.style.left = `${left}%`;
+            line.style.height = `${per * value}%`;
+        }
+    }
+
+    const atHand = (event, handle, element) => {
+        const box = element.parentElement.getBoundingClientRect();
+        return valueAt(handle, (event.clientY - box.top) / box.height);
+    };
+
+    for (const element of elements) {
+        element.addEventListener('pointerdown', (e) => {
+            element.setPointerCapture(e.pointerId);
+            held = { element, handle: of(element), value: of(element).value };
+        });
+        element.addEventListener('pointermove', (e) => {
+            if (held?.element !== element) {
+                return;
+            }
+            const value = atHand(e, held.handle, element);
+            if (value !== held.value) {
+                held.value = value;
+                held.moved = true;
+                place(element, value);
+                tryOut(element.dataset.handle, value);
+            }
+        });
+        const drop = () => {
+            if (held?.element !== element) {
+                return;
+            }
+            const { value, moved } = held;
+            held = null;
+            if (moved) {
+                say(element.dataset.handle, value);
+            }
+        };
+        element.addEventListener('pointerup', drop);
+        element.addEventListener('pointercancel', drop);
+        element.addEventListener('keydown', (e) => {
+            const value = valueAfter(of(element), of(element).value, e.key);
+            if (value === null) {
+                return;
+            }
+            e.preventDefault();
+            of(element).value = value;
+            place(element, value);
+            tryOut(element.dataset.handle, value);
+            clearTimeout(element.rests);
+            element.rests = setTimeout(() => say(element.dataset.handle, value), 400);
+        });
+    }
+
+    for (const knob of root.querySelectorAll('[data-knob]')) {
+        const value = () => (knob.dataset.knob === 'time' ? clock(Number(knob.value)) : knob.value);
+        knob.addEventListener('input', () => {
+            const said = knob.dataset.unit ? `${value()} ${knob.dataset.unit}` : value();
+            root.querySelector(`[data-knob-said="${knob.dataset.knob}"]`).textContent = said;
+            knob.setAttribute('aria-valuetext', said);
+            tryOut(knob.dataset.knob, value());
+        });
+        knob.addEventListener('change', () => say(knob.dataset.knob, value()));
+    }
+
+    tray(root, (box) => {
+        if (!box.checked) {
+            box.checked = true;
+            box.dispatchEvent(new Event('change', { bubbles: true }));
+        }
+    });
+
+    return {
+        /** Where a handle stands. */
+        at: (path) => handles[path].value,
+        /** The picture has another scale: handles go where their values lie now, but the one in the hand. */
+        drawn(next) {
+            handles = next;
+            for (const element of elements.filter((e) => e !== held?.element)) {
+                place(element, of(element).value);
+            }
+        },
+        /** A field was said elsewhere: its knob follows. */
+        follow(path, value) {
+            const knob = root.querySelector(`[data-knob="${path}"]`);
+            if (knob && value) {
+                knob.value = path === 'time' ? String(value).split(':').reduce((sum, part) => sum * 60 + Number(part), 0) : value;
+                root.querySelector(`[data-knob-said="${path}"]`).textContent = knob.dataset.unit ? `${value} ${knob.dataset.unit}` : value;
+            }
+        },
+    };
+}
+
+/** Covers are taken from the tray into the water, by any pointer; a tap on one is its own checkbox's. */
+function tray(root, set) {
+    const water = root.querySelector('.read-water');
+    for (const label of root.querySelectorAll('.read-tray label')) {
+        label.addEventListener('pointerdown', (down) => {
+            const lifted = (e) => Math.hypot(e.clientX - down.clientX, e.clientY - down.clientY) > LIFTED;
+            const over = (e) => {
+                const box = water.getBoundingClientRect();
+                return e.clientX >= box.left && e.clientX <= box.right && e.clientY >= box.top && e.clientY <= box.bottom;
+            };
+            const move = (e) => water.classList.toggle('takes', lifted(e) && over(e));
+            const up = (e) => {
+                water.classList.remove('takes');
+                window.removeEventListener('pointermove', move);
+                window.removeEventListener('pointerup', up);
+                window.removeEventListener('pointercancel', up);
+                if (e.type === 'pointerup' && lifted(e) && over(e)) {
+                    set(label.querySelector('input'));
+                }
+            };
+            window.addEventListener('pointermove', move);
+            window.addEventListener('pointerup', up);
+            window.addEventListener('pointercancel', up);
+        });
+    }
+}
