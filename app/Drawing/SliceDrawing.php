@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use OldEddy\Choice\Path\LurePath;
 use OldEddy\Day\Conditions\Sky;
 use OldEddy\Pictures\Slice\Form;
 use OldEddy\Pictures\Slice\Scene;
@@ -163,6 +164,12 @@ final readonly class SliceDrawing
         return $this->way(array_map(static fn ($p): array => [$p->distanceFt, $p->depthFt], $this->scene->path?->points() ?? []));
     }
 
+    /** The way of another lure through the same water. */
+    public function beside(LurePath $other): string
+    {
+        return $this->way(array_map(static fn ($p): array => [$p->distanceFt, $p->depthFt], $other->points()));
+    }
+
     /** Where the lure is in reach of a fish, as one path. */
     public function inReach(): string
     {
@@ -276,7 +283,12 @@ final readonly class SliceDrawing
     /** @return list<float> depths for the scale, feet */
     public function depthMarks(): array
     {
-        return self::marks($this->scene->depthFt, $this->scene->depthFt <= 4 ? 1.0 : ($this->scene->depthFt <= 10 ? 2.0 : ($this->scene->depthFt <= 24 ? 5.0 : 10.0)));
+        return self::marks($this->scene->depthFt, match (true) {
+            $this->scene->depthFt <= 4 => 1.0,
+            $this->scene->depthFt <= 10 => 2.0,
+            $this->scene->depthFt <= 24 => 5.0,
+            default => 10.0,
+        });
     }
 
     /** @return list<float> distances for the scale, feet, the first one left out */

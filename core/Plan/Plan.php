@@ -29,6 +29,16 @@ final readonly class Plan
     ) {
     }
 
+    /** @return list<Entry> the best of the rods to rig, so many at the most, from search to slow */
+    public function worthFirst(int $count): array
+    {
+        $ranks = array_map(static fn (Entry $e): int => $e->rank, $this->rods);
+        sort($ranks);
+        $last = $ranks[min($count, count($ranks)) - 1];
+
+        return array_values(array_filter($this->rods, static fn (Entry $e): bool => $e->rank <= $last));
+    }
+
     /** The entry of a lure, or null when it is ruled out. */
     public function entry(string $lure): ?Entry
     {

@@ -23,33 +23,47 @@ final class WhatWouldChange
     public static function of(Reading $reading, string $first): array
     {
         $flips = [];
-        foreach (self::changes($reading->day) as [$words, $changes]) {
+        foreach (self::changes($reading->day) as $key => [$words, $changes]) {
             $then = LureRanking::of(WaterReader::read($reading->day->with($changes)))->first();
             if ($then !== $first) {
-                $flips[] = new Flip($words, $then);
+                $flips[] = new Flip($key, $words, $then);
             }
         }
 
         return $flips;
     }
 
-    /** @return list<array{string|Said, array<string, mixed>}> what to say, what to change */
+    /** @return array<string, string|Said> every change that can be tried on a day, in words */
+    public static function switches(Settled $day): array
+    {
+        return array_map(static fn (array $change): string|Said => $change[0], self::changes($day));
+    }
+
+    /** The day with one of its switches thrown; null for a switch that it does not have. */
+    public static function thrown(Settled $day, string $switch): ?Settled
+    {
+        $change = self::changes($day)[$switch] ?? null;
+
+        return $change === null ? null : $day->with($change[1]);
+    }
+
+    /** @return array<string, array{string|Said, array<string, mixed>}> what to say, what to change, by the name of the switch */
     private static function changes(Settled $day): array
     {
         $foot = max(1.0, round($day->visibilityFt * 0.5));
         $changes = [
-            [Said::of('{%.0f ft} more visibility', $foot), ['visibilityFt' => $day->visibilityFt + $foot]],
-            ['five degrees warmer', ['tempF' => $day->tempF + 5]],
-            ['five degrees colder', ['tempF' => max(32.0, $day->tempF - 5)]],
-            [$day->front->isPost() ? 'the front over' : 'the first day after a front', ['front' => $day->front->isPost() ? Front::Stable : Front::Post1]],
-            [$day->sky->isCovered() ? 'bright sun' : 'clouds', ['sky' => $day->sky->isCovered() ? Sky::Clear : Sky::Overcast]],
-            [$day->isWindy() ? 'calm' : Said::of('a {12 mph} wind'), ['windMph' => $day->isWindy() ? 2.0 : 12.0]],
+            'clearer' => [Said::of('{%.0f ft} more visibility', $foot), ['visibilityFt' => $day->visibilityFt + $foot]],
+            'warmer' => ['five degrees warmer', ['tempF' => $day->tempF + 5]],
+            'colder' => ['five degrees colder', ['tempF' => max(32.0, $day->tempF - 5)]],
+            'front' => [$day->front->isPost() ? 'the front over' : 'the first day after a front', ['front' => $day->front->isPost() ? Front::Stable : Front::Post1]],
+            'sky' => [$day->sky->isCovered() ? 'bright sun' : 'clouds', ['sky' => $day->sky->isCovered() ? Sky::Clear : Sky::Overcast]],
+            'wind' => [$day->isWindy() ? 'calm' : Said::of('a {12 mph} wind'), ['windMph' => $day->isWindy() ? 2.0 : 12.0]],
         ];
         if ($day->visibilityFt > 0.5) {
-            $changes[] = [Said::of('{%.0f ft} less visibility', $foot), ['visibilityFt' => max(0.3, $day->visibilityFt - $foot)]];
+            $changes['murkier'] = [Said::of('{%.0f ft} less visibility', $foot), ['visibilityFt' => max(0.3, $day->visibilityFt - $foot)]];
         }
         if (! $day->spot->isShaded() && ! $day->sky->isCovered() && $day->spot->structure !== null) {
-            $changes[] = ['shade on the spot', ['spot' => self::shaded($day->spot)]];
+            $changes['shade'] = ['shade on the spot', ['spot' => self::shaded($day->spot)]];
         }
 
         return $changes;

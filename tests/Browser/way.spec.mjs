@@ -74,7 +74,15 @@ test('read, choose, fish, confirm', async ({ page }) => {
     // Choose: the lineup with its reasons; a lure on the rack.
     await page.getByRole('link', { name: 'Choose the lures' }).click();
     await sound(page);
-    await page.getByRole('region', { name: 'The lineup' }).getByRole('link').first().click();
+    await page.locator('.worth a').first().click();
+    // Two lures in one slice; a change tried leaves the day as it is.
+    await page.getByLabel('beside it').selectOption({ index: 1 });
+    await page.getByRole('button', { name: 'Compare' }).click();
+    await expect(page.locator('.path-beside')).toBeAttached();
+    await page.locator('.switches a', { hasText: 'Five degrees colder' }).click();
+    await expect(page.locator('.said')).toContainText('As if: five degrees colder');
+    await sound(page);
+    await page.getByRole('link', { name: 'Back to the day' }).click();
     await page.locator('.chosen').getByRole('button', { name: /^Rig it/ }).first().click();
     await expect(page.locator('.said')).toContainText('is on the rack');
     await page.locator('.ruled-out summary').click();

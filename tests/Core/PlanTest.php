@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use OldEddy\Choice\Lineup\Effect;
+use OldEddy\Choice\Lineup\Entry;
 use OldEddy\Contract\FiredBy;
+use OldEddy\Plan\Planner;
 use OldEddy\Plan\SchoolsCompared;
 use OldEddy\Plan\WhatWouldChange;
+use OldEddy\Reading\WaterReader;
 use PHPUnit\Framework\TestCase;
 
 /** The plan as a whole: what would change, schools side by side, cautions, what fired a rule. */
@@ -87,5 +91,33 @@ final class PlanTest extends TestCase
         self::assertContains('weather.front', FiredBy::rule('W14', $day)->inputs);
         self::assertSame([], FiredBy::rule('W2', $day)->sayings);
         self::assertContains('water.temp_f', FiredBy::rule('STAGES', $day)->inputs);
+    }
+
+    public function test_the_lures_worth_a_rod_are_the_best_of_those_to_rig(): void
+    {
+        $plan = Planner::planFor(self::reading(['water.temp_f' => 62, 'spot' => ['structure' => 'flat', 'cover' => ['grass_edge'], 'depth_ft' => [3, 9]]]));
+        $first = $plan->worthFirst(3);
+        self::assertCount(3, $first);
+        $others = array_filter($plan->rods, static fn (Entry $e): bool => ! in_array($e, $first, true));
+        self::assertLessThan(min(array_map(static fn (Entry $e): int => $e->rank, $others)), max(array_map(static fn (Entry $e): int => $e->rank, $first)));
+        foreach ($first as $entry) {
+            $strongest = max(array_map(static fn (Effect $e): float => $e->effect, $entry->effects()));
+            self::assertSame($strongest, $entry->bestReason()?->effect);
+        }
+    }
+
+    public function test_a_switch_thrown_is_the_change_that_was_tried(): void
+    {
+        $reading = self::reading(['water.temp_f' => 62, 'water.visibility_ft' => 4, 'weather.sky' => 'clear', 'spot' => ['structure' => 'flat', 'depth_ft' => [3, 9]]]);
+        self::assertContains('shade', array_keys(WhatWouldChange::switches($reading->day)));
+        self::assertSame(57.0, WhatWouldChange::thrown($reading->day, 'colder')?->tempF);
+        self::assertSame(6.0, WhatWouldChange::thrown($reading->day, 'clearer')?->visibilityFt);
+        self::assertNull(WhatWouldChange::thrown($reading->day, 'nonsense'));
+        $first = Planner::planFor($reading)->lineup[0]->lure->key;
+        foreach (WhatWouldChange::of($reading, $first) as $flip) {
+            $then = WhatWouldChange::thrown($reading->day, $flip->switch);
+            self::assertNotNull($then);
+            self::assertSame($flip->first, Planner::planFor(WaterReader::read($then))->lineup[0]->lure->key);
+        }
     }
 }

@@ -317,4 +317,19 @@ final class DayTest extends WaterTestCase
         $this->get('/')->assertOk()->assertHeader('X-Content-Type-Options', 'nosniff');
         self::assertStringContainsString("default-src 'self'", (string) $this->get('/')->headers->get('Content-Security-Policy'));
     }
+
+    public function test_a_change_is_tried_on_the_lures_and_the_day_is_as_it_was(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren);
+        $before = $trip->fresh()?->getAttributes();
+        $page = $this->get(route('choose', $trip))->assertOk();
+        self::assertSame(3, substr_count((string) $page->getContent(), '<li class="worth'));
+        $then = $this->get(route('choose', ['trip' => $trip, 'if' => 'colder']))->assertOk()->assertSee('As if: five degrees colder')->assertDontSee('Rig it</button>', false);
+        self::assertNotSame($page->viewData('plan')->reading->day->tempF, $then->viewData('plan')->reading->day->tempF);
+        $this->get(route('choose', ['trip' => $trip, 'if' => 'nonsense']))->assertOk()->assertDontSee('As if');
+        $other = $page->viewData('plan')->lineup[1]->lure->key;
+        $this->get(route('choose', ['trip' => $trip, 'beside' => $other]))->assertOk()->assertSee('path-beside');
+        self::assertEquals($before, $trip->fresh()?->getAttributes());
+    }
 }

@@ -22,28 +22,43 @@ use OldEddy\Choice\Path\CastAngle;
 use OldEddy\Log\Next\Presentation;
 use OldEddy\Pictures\Slice\Scene;
 use OldEddy\Pictures\Slice\Strip;
+use OldEddy\Plan\Planner;
+use OldEddy\Plan\WhatWouldChange;
+use OldEddy\Reading\WaterReader;
 
 final class ChooseController
 {
+    /** So many lures are worth a rod first. */
+    private const FIRST = 3;
+
     public function show(Request $request, Trip $trip): View
     {
-        $plan = $trip->plan();
-        $chosen = $plan->entry($request->validate(['lure' => ['nullable', 'string', 'max:60']])['lure'] ?? '') ?? $plan->lineup[0];
+        $asked = $request->validate(['lure' => ['nullable', 'string', 'max:60'], 'beside' => ['nullable', 'string', 'max:60'], 'if' => ['nullable', 'string', 'max:20']]);
+        $asIs = $trip->plan();
+        $day = $asIs->reading->day;
+        $then = WhatWouldChange::thrown($day, $asked['if'] ?? '');
+        $plan = $then === null ? $asIs : Planner::planFor(WaterReader::read($then));
+        $chosen = $plan->entry($asked['lure'] ?? '') ?? $plan->lineup[0];
+        $beside = $plan->entry($asked['beside'] ?? '');
 
         return view('choose.show', [
             'trip' => $trip,
             'plan' => $plan,
+            'first' => $plan->worthFirst(self::FIRST),
             'rack' => $trip->rack,
             // By lure and color: several rods may carry one lure.
             'rigged' => $trip->rack->keyBy(static fn (RackSlot $r): string => Presentation::key($r->lure, $r->color))->all(),
             'planned' => array_flip(array_map(static fn (Entry $e): string => Presentation::key($e->lure->key, $e->colors()[0]->family->value), $plan->rods)),
             'chosen' => $chosen,
+            'beside' => $beside === $chosen ? null : $beside,
             'scene' => Scene::ofSetup($chosen->setup()),
             'across' => Setup::of($chosen->lure, $plan->reading, new Wish(CastAngle::Crossing))->secondsInZone(),
             'strip' => Strip::of($chosen->setup()),
             'split' => Split::between($plan->lineup),
-            'flips' => Kept::flips($plan->reading, $plan->lineup[0]->lure->key),
-            'hours' => Kept::hours($plan->reading->day),
+            'switches' => WhatWouldChange::switches($day),
+            'thrown' => $then === null ? null : $asked['if'],
+            'flips' => array_column(Kept::flips($asIs->reading, $asIs->lineup[0]->lure->key), 'first', 'switch'),
+            'hours' => Kept::hours($day),
         ]);
     }
 

@@ -37,7 +37,9 @@ final class ReadController
             }
         }
 
-        return view('read.show', ['groups' => FieldSheet::groups(), 'byPath' => FieldSheet::byPath(), 'values' => $values, 'notes' => StateOfDay::notes($trip, $units), ...$this->drawn($trip)]);
+        return view('read.show', [
+            'groups' => FieldSheet::groups(), 'byPath' => FieldSheet::byPath(), 'values' => $values, 'notes' => StateOfDay::notes($trip, $units), ...$this->drawn($trip),
+        ]);
     }
 
     /** What is worth saying next: reckoned apart from the page, which must not wait for it. */
@@ -129,8 +131,11 @@ final class ReadController
             $field = FieldSheet::field($one->path);
             if ($field !== null && ! in_array($one->path, ['lat', 'lon'], true)) {
                 $said = trim($shown[$one->path].' '.($field->kind === 'stepper' ? $units->word($field->quantity) : ''));
-                $value = $field->kind === 'stepper' || $field->kind === 'time' ? $shown[$one->path] : (is_bool($one->value) ? (string) (int) $one->value : (string) $one->value);
-                $chips[] = ['path' => $one->path, 'value' => $value, 'words' => lcfirst($field->label).' '.$said, 'why' => $units->say($one->text)];
+                $asShown = in_array($field->kind, ['stepper', 'time'], true);
+                $chips[] = [
+                    'path' => $one->path, 'value' => $asShown ? $shown[$one->path] : (is_bool($one->value) ? (string) (int) $one->value : (string) $one->value),
+                    'words' => lcfirst($field->label).' '.$said, 'why' => $units->say($one->text),
+                ];
             }
         }
 

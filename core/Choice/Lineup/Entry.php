@@ -39,6 +39,19 @@ final class Entry
         return $this->scored->effects();
     }
 
+    /** What speaks most for it; null where nothing does. */
+    public function bestReason(): ?Effect
+    {
+        $best = null;
+        foreach ($this->effects() as $effect) {
+            if ($effect->effect > ($best->effect ?? 1.0)) {
+                $best = $effect;
+            }
+        }
+
+        return $best;
+    }
+
     /** The lure made ready for the day. */
     public function setup(): Setup
     {

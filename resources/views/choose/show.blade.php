@@ -3,24 +3,37 @@
 @section('main-class', 'choose')
 @section('content')
     @php($setup = $chosen->setup())
+    @if ($thrown !== null)
+        <p class="said" role="status">As if: {{ $units->say($switches[$thrown]) }}. The day itself is as it was. <a href="{{ route('choose', $trip) }}">Back to the day</a></p>
+    @endif
+    <section aria-label="Worth a rod first">
+        <div class="rack-head">
+            <h1>Three lures worth a rod</h1>
+            @if ($rack->isNotEmpty())<a class="act" href="{{ route('fish', $trip) }}">Fish with these</a>@endif
+        </div>
+        <ol class="worth-first">
+            @foreach ($first as $entry)@include('choose.card')@endforeach
+        </ol>
+    </section>
+    @include('partials.hours')
     <section class="rack-row" aria-label="The rack">
         <div class="rack-head">
-            <h1>The rack</h1>
+            <h2>The rack</h2>
             @if ($plan->nextIfRefused)
                 <p>If refused, 10 to 20 casts each: {{ implode(' → ', array_map(fn ($k) => str_replace('_', ' ', $k), $plan->nextIfRefused)) }}. <a class="rule-tag"
                     href="{{ App\Show\RuleLink::to($trip ?? null, 'M8') }}">because M8</a></p>
             @endif
-            @if ($rack->isNotEmpty())<a class="act" href="{{ route('fish', $trip) }}">Fish with these</a>@endif
         </div>
         <ol class="rack">
             @foreach ($plan->rods as $rod)
+                @continue(in_array($rod, $first, true))
                 @php($onRack = isset($rigged["{$rod->lure->key}/{$rod->colors()[0]->family->value}"]))
                 <li @class(['rod', 'on' => $onRack])>
                     <span class="rod-role">{{ $rod->lure->role->value }}</span>
-                    <a class="rod-lure" href="{{ route('choose', ['trip' => $trip, 'lure' => $rod->lure->key]) }}">{{ $rod->lure->name() }}</a>
+                    <a class="rod-lure" href="{{ route('choose', ['trip' => $trip, 'lure' => $rod->lure->key, 'if' => $thrown]) }}">{{ $rod->lure->name() }}</a>
                     <span class="rod-color"><i class="swatch swatch-{{ $rod->colors()[0]->family->value }}" aria-hidden="true"></i>{{ App\Show\Word::of($rod->colors()[0]->family->value) }}</span>
                     <span class="rod-how">{{ $units->depth($rod->setup()->depthFt) }} · {{ $rod->setup()->cadence->name() }}</span>
-                    @include('choose.rig', ['lure' => $rod->lure, 'on' => $onRack, 'color' => $rod->colors()[0]->family->value, 'setup' => $rod->setup()])
+                    @if ($thrown === null)@include('choose.rig', ['lure' => $rod->lure, 'on' => $onRack, 'color' => $rod->colors()[0]->family->value, 'setup' => $rod->setup()])@endif
                 </li>
             @endforeach
             @foreach (array_diff_key($rigged, $planned) as $slot)
@@ -34,28 +47,31 @@
             @endforeach
         </ol>
     </section>
-    @include('partials.hours')
     <div class="choose-two">
         <section class="lineup" aria-label="The lineup">
-            <h2>The lineup</h2>
+            <h2>What would change it?</h2>
+            <p class="muted">Try one; the day stays as it is.</p>
+            <ul class="switches">
+                @foreach ($switches as $switch => $words)
+                    <li><a href="{{ route('choose', ['trip' => $trip, 'if' => $thrown === $switch ? null : $switch]) }}" @if ($thrown === $switch) aria-current="true" @endif>{{ ucfirst($units->say($words)) }}</a>
+                        <span class="muted">{{ isset($flips[$switch]) ? App\Show\Word::of($flips[$switch]).' first' : 'the same first' }}</span></li>
+                @endforeach
+            </ul>
+            <details class="whole-lineup" @if (! in_array($chosen, $first, true)) open @endif>
+            <summary>The whole lineup ({{ count($plan->lineup) }})</summary>
             <ol>
                 @foreach ($plan->lineup as $entry)
                     <li @class(['line', 'current' => $entry === $chosen, 'on' => $rack->contains('lure', $entry->lure->key)])>
-                        <a href="{{ route('choose', ['trip' => $trip, 'lure' => $entry->lure->key]) }}" @if ($entry === $chosen) aria-current="true" @endif>
+                        <a href="{{ route('choose', ['trip' => $trip, 'lure' => $entry->lure->key, 'if' => $thrown]) }}" @if ($entry === $chosen) aria-current="true" @endif>
                             <span class="line-name">{{ $entry->lure->name() }}</span>
                             <span class="line-role">{{ $entry->lure->role->value }}</span>
                             <span class="line-bar" aria-hidden="true"><i style="width: {{ round(100 * $entry->score) }}%"></i></span>
-                            <span class="line-fit">fit {{ number_format($entry->score, 2) }}</span>
+                            <span class="line-fit">{{ number_format($entry->score, 2) }}</span>
                         </a>
                     </li>
                 @endforeach
             </ol>
-            <h3>What would change the first choice?</h3>
-            @if ($flips)
-                <ul>@foreach ($flips as $flip)<li>{{ ucfirst($units->say($flip->change)) }}: {{ str_replace('_', ' ', $flip->first) }} first.</li>@endforeach</ul>
-            @else
-                <p>No single change that was tried: neither visibility, five degrees, front, sky, wind nor shade.</p>
-            @endif
+            </details>
             <p>Two in the boat: one throws the {{ $split[0]->lure->name() }}, the other the {{ $split[1]->lure->name() }}, until one wins. <a class="rule-tag"
                 href="{{ App\Show\RuleLink::to($trip ?? null, 'M4') }}">because M4</a></p>
             <p><a href="{{ route('bench', $trip) }}">All families on the lure bench</a> · <a href="{{ route('schools', $trip) }}">What each school would do</a></p>
@@ -71,6 +87,16 @@
         </section>
         <section class="chosen" aria-label="{{ $chosen->lure->name() }}">
             <h2>{{ ucfirst($chosen->lure->name()) }}</h2>
+            <form method="get" class="beside-form" action="{{ route('choose', $trip) }}">
+                <input type="hidden" name="lure" value="{{ $chosen->lure->key }}">@if ($thrown)<input type="hidden" name="if" value="{{ $thrown }}">@endif
+                <label for="beside">beside it</label>
+                <select id="beside" name="beside">
+                    <option value="">nothing</option>
+                    @foreach ($plan->lineup as $entry)@unless ($entry === $chosen)<option value="{{ $entry->lure->key }}" @selected($entry === $beside)>{{ $entry->lure->name() }}</option>@endunless
+                    @endforeach
+                </select>
+                <button type="submit">Compare</button>
+            </form>
             @include('choose.cast', ['knobs' => App\Show\CastKnobs::of($setup, $units)])
             <p class="cadence">{{ $units->say($setup->cadence->text) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null,
                 $setup->cadence->ruleId) }}">because {{ $setup->cadence->ruleId }}</a></p>

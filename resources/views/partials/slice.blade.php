@@ -46,6 +46,7 @@
     @include('partials.angler')
     @if ($scene->path)
         <path d="{{ $draw->lineOut() }}" class="line-out"/>
+        @isset($beside)<path d="{{ $draw->beside($beside->setup()->path()) }}" class="path-beside" clip-path="url(#{{ $key }}-water)"/>@endisset
         <path d="{{ $draw->path() }}" class="path-halo"/>
         <path d="{{ $draw->path() }}" class="path"/>
         <path d="{{ $draw->inReach() }}" class="in-reach"/>
@@ -78,6 +79,7 @@
     <span>{{ implode(', ', array_filter([...array_map(fn ($c) => $c->value === 'none' ? '' : $c->words(), $scene->covers),
         ($material = $scene->reading->day->spot->bottom?->words()) ? "{$material} bottom" : null])) }}</span>
     <span>height ×{{ number_format($draw->stretch(), 1) }}{{ $scene->path ? ', a tick every '.max(1, (int) ceil($scene->path->seconds() / 60)).' s' : '' }}{{ $scene->parallel
-        ? ', along the edge' : '' }}</span></figcaption>
+        ? ', along the edge' : '' }}</span>
+    @isset($beside)<span>broken line: {{ $beside->lure->name() }}, {{ App\Show\Units::seconds($beside->setup()->secondsInZone()) }} in reach</span>@endisset</figcaption>
 @endunless
 </figure>
