@@ -11,13 +11,19 @@ use App\Waters\SpotToday;
 use Illuminate\Support\Collection;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Sun\SunPosition;
+use OldEddy\Where\Lake\Position;
 use OldEddy\Where\Places\RankedPlace;
+use OldEddy\Where\Places\Reason;
+use OldEddy\Where\Route\PlannedRoute;
 
 /** What lies on the water plan of a day: numbered spots, shade, wind and sun. It draws; every number in it is the core's. */
 final readonly class WhereDrawing
 {
     /** So many spots are drawn as the best of the hour. */
     private const BEST = 5;
+
+    /** So many reasons of a place are shown at once. */
+    private const WEIGHTY = 2;
 
     public function __construct(private PlanDrawing $plan, private Settled $day, private ?SunPosition $sun, private Units $units)
     {
@@ -44,6 +50,24 @@ final readonly class WhereDrawing
         $measured = array_filter($trip->conditions['sections'] ?? [], static fn (array $s): bool => isset($s['temp_f']));
 
         return array_map($units->temp(...), array_column($measured, 'temp_f', 'name'));
+    }
+
+    /**
+     * The reasons that weigh most, and the rest in their order.
+     *
+     * @param  list<Reason>  $reasons
+     * @return array{list<Reason>, list<Reason>}
+     */
+    public static function weighty(array $reasons): array
+    {
+        $weights = array_map(static fn (Reason $r): float => abs(log(max(0.01, $r->effect))), $reasons);
+        arsort($weights);
+        $first = array_slice(array_keys($weights), 0, self::WEIGHTY);
+
+        return [
+            array_map(static fn (int $i): Reason => $reasons[$i], $first),
+            array_values(array_diff_key($reasons, array_flip($first))),
+        ];
     }
 
     /** Today's level against the map's, in words. */
@@ -107,5 +131,78 @@ final readonly class WhereDrawing
         }
 
         return $arrows;
+    }
+
+    /**
+     * The legs of a route over the water, in order: an arrowhead in the middle of each, and beside it, off the line, its number.
+     *
+     * @param  Collection<array-key, LakeSpot>  $spots
+     * @return list<array{d: string, x: float, y: float, number: int}>
+     */
+    public static function legs(PlanDrawing $plan, PlannedRoute $route, Collection $spots): array
+    {
+        $way = array_map(static fn (Position $p): array => [$plan->x($p->lon), $plan->y($p->lat)], $route->line);
+        $stops = $spots->keyBy('id');
+        $legs = [];
+        $from = 0;
+        foreach ($route->stops as $stop) {
+            $spot = $stops->get($stop->spot);
+            if ($spot === null) {
+                continue;
+            }
+            $to = self::nearest($way, $from, $plan->x($spot->lon), $plan->y($spot->lat));
+            if ($to > $from) {
+                $legs[] = self::leg(array_slice($way, $from, $to - $from + 1), count($legs) + 1, $plan->metresPerPoint());
+            }
+            $from = $to;
+        }
+        if ($from < count($way) - 1) {
+            $legs[] = self::leg(array_slice($way, $from), count($legs) + 1, $plan->metresPerPoint());
+        }
+
+        return $legs;
+    }
+
+    /** @param  list<array{float, float}>  $way */
+    private static function nearest(array $way, int $from, float $x, float $y): int
+    {
+        $best = $from;
+        foreach ($way as $i => $point) {
+            if ($i >= $from && hypot($point[0] - $x, $point[1] - $y) < hypot($way[$best][0] - $x, $way[$best][1] - $y)) {
+                $best = $i;
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param  list<array{float, float}>  $points
+     * @return array{d: string, x: float, y: float, number: int}
+     */
+    private static function leg(array $points, int $number, float $metresPerPoint): array
+    {
+        $lengths = [];
+        for ($i = 1; $i < count($points); $i++) {
+            $lengths[] = hypot($points[$i][0] - $points[$i - 1][0], $points[$i][1] - $points[$i - 1][1]);
+        }
+        $left = array_sum($lengths) / 2;
+        $i = 0;
+        while ($i < count($lengths) - 1 && $left > $lengths[$i]) {
+            $left -= $lengths[$i++];
+        }
+        [[$ax, $ay], [$bx, $by]] = [$points[$i], $points[$i + 1]];
+        $long = max(1e-6, $lengths[$i]);
+        [$dx, $dy] = [($bx - $ax) / $long, ($by - $ay) / $long];
+        [$x, $y] = [$ax + $dx * $left, $ay + $dy * $left];
+        $wing = 7 * $metresPerPoint;
+        $off = 15 * $metresPerPoint;
+
+        return [
+            'd' => sprintf(
+                'M%.1f %.1fL%.1f %.1fL%.1f %.1f', $x - ($dx + $dy) * $wing, $y - ($dy - $dx) * $wing, $x, $y, $x - ($dx - $dy) * $wing, $y - ($dy + $dx) * $wing,
+            ),
+            'x' => round($x - $dy * $off, 1), 'y' => round($y + $dx * $off, 1), 'number' => $number,
+        ];
     }
 }

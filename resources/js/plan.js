@@ -1,5 +1,22 @@
 import { contours } from 'd3-contour';
 
+/** How often a line is drawn toward the middle of its neighbors before it is drawn: the stairs of the grid go, the shape stays. */
+const EASED = 2;
+
+/** A closed line of the grid as a pen would draw it: eased, then through the middles of its pieces. */
+export function smooth(ring) {
+    let points = ring.slice(0, -1);
+    for (let i = 0; i < EASED && points.length > 4; i++) {
+        points = points.map(([x, y], n) => {
+            const [[ax, ay], [bx, by]] = [points.at(n - 1), points[(n + 1) % points.length]];
+            return [(ax + 2 * x + bx) / 4, (ay + 2 * y + by) / 4];
+        });
+    }
+    const middle = (n) => [(points[n][0] + points[(n + 1) % points.length][0]) / 2, (points[n][1] + points[(n + 1) % points.length][1]) / 2];
+    const pair = ([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`;
+    return `M${pair(middle(points.length - 1))}${points.map((p, n) => `Q${pair(p)} ${pair(middle(n))}`).join('')}Z`;
+}
+
 /** The water plan: draws the depth lines from the grid that came with the page, pans and zooms by mouse, touch and keys. */
 export default () => ({
     init() {
@@ -11,6 +28,7 @@ export default () => ({
         this.draw(JSON.parse(this.$root.querySelector('script').textContent));
         this.show();
         new ResizeObserver(() => this.name()).observe(this.svg);
+        this.link();
         this.svg.addEventListener('wheel', (e) => {
             e.preventDefault();
             this.zoom(e.deltaY < 0 ? 0.8 : 1.25, ...this.point(e));
@@ -22,11 +40,20 @@ export default () => ({
         this.svg.addEventListener('keydown', (e) => this.key(e));
     },
 
+    /** List and plan are one: what is under the hand or in focus here is lit there. */
+    link() {
+        const light = (e) => {
+            const place = e.target.closest?.('[data-place]')?.dataset.place;
+            document.querySelectorAll('[data-place]').forEach((one) => one.classList.toggle('lit', one.dataset.place === place));
+        };
+        ['pointerover', 'focusin'].forEach((on) => document.getElementById('main').addEventListener(on, light));
+    },
+
     draw({ cols, rows, cell, depths, levels }) {
         // Unknown water is drawn as such: depth lines end before it.
         const filled = depths.map((d) => d ?? -1);
         const g = this.svg.querySelector('[data-depths]');
-        const path = (rings) => rings.map((polygon) => polygon.map((ring) => `M${ring.map(([x, y]) => `${((x - 0.5) * cell).toFixed(1)} ${((y - 0.5) * cell).toFixed(1)}`).join('L')}Z`).join('')).join('');
+        const path = (rings) => rings.map((polygon) => polygon.map((ring) => smooth(ring.map(([x, y]) => [(x - 0.5) * cell, (y - 0.5) * cell]))).join('')).join('');
         const add = (attributes) => {
             const one = document.createElementNS('http://www.w3.org/2000/svg', 'path');
             Object.entries(attributes).forEach(([k, v]) => one.setAttribute(k, v));

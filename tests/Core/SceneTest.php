@@ -9,6 +9,7 @@ use OldEddy\Choice\Lineup\Wish;
 use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Choice\Path\CastAngle;
 use OldEddy\Day\Conditions\Cover;
+use OldEddy\Pictures\Slice\BiteMark;
 use OldEddy\Pictures\Slice\Scene;
 use OldEddy\Reading\Tightness;
 use PHPUnit\Framework\TestCase;
@@ -192,5 +193,18 @@ final class SceneTest extends TestCase
         foreach (['Clear sky', 'wind 6 mph', 'Gravel bottom', 'laydown', sprintf('each moves %.1f ft', $scene->reachFt), sprintf('%.0f s in reach', $setup->secondsInZone())] as $said) {
             self::assertStringContainsString($said, $words);
         }
+    }
+
+    public function test_bites_stand_over_the_water_that_was_logged(): void
+    {
+        $scene = Scene::ofReading(self::reading(['spot' => ['structure' => 'flat', 'cover' => ['rock'], 'depth_ft' => [2, 12]]]));
+        $bite = BiteMark::in($scene, 4.0, 9.0, ['09:54', '10:05']);
+        self::assertNotNull($bite);
+        self::assertSame(4.0, $bite->depthFt);
+        self::assertEqualsWithDelta(9.0, $scene->bottomAt($bite->distanceFt), 0.3);
+        $unknown = BiteMark::in($scene, 4.0, null, ['09:54']);
+        self::assertGreaterThan($bite->distanceFt, $unknown?->distanceFt, 'nearer the bank, where the lure just clears the bottom');
+        self::assertNull(BiteMark::in($scene, null, 9.0, ['09:54']));
+        self::assertLessThanOrEqual($scene->depthFt, BiteMark::in($scene, 90.0, 95.0, ['09:54'])?->depthFt);
     }
 }

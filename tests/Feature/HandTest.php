@@ -368,7 +368,7 @@ final class HandTest extends WaterTestCase
         ]);
         $page = $this->get(route('confirm', $this->trip))->assertOk();
         $page->assertSeeInOrder(['What every contact shared', 'cover reeds', 'Struck and landed', 'spinnerbait', 'Your bites by cast', 'the first five casts', '2 bites, 100 %', 'The log']);
-        preg_match('~had:</b>(.+?)<a ~s', (string) $page->getContent(), $shared);
+        preg_match('~had:</b>(.+?)<a\s~s', (string) $page->getContent(), $shared);
         self::assertStringNotContainsString('rock', $shared[1] ?? self::fail('nothing shared'));
         $one = $this->trip($this->wren);
         $alone = (string) Str::uuid();

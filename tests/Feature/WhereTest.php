@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Drawing\WhereDrawing;
 use App\Models\Lake;
 use App\Models\LakeSpot;
 use App\Models\Trip;
@@ -17,6 +18,7 @@ use OldEddy\Where\Docks\Aim;
 use OldEddy\Where\Docks\DockSide;
 use OldEddy\Where\Lake\DepthGrid;
 use OldEddy\Where\Places\RankedPlace;
+use OldEddy\Where\Places\Reason;
 
 /** One spot of a lake, read for a day: shade, shadow, dock, current, one's own past, and what of it the pages show. */
 final class WhereTest extends WaterTestCase
@@ -207,6 +209,27 @@ final class WhereTest extends WaterTestCase
         $this->postJson(route('log', $trip), ['events' => [$caught]])->assertOk();
         self::assertSame(['Evening shade', 'Morning shade'], $order(['2026-07-25', 7, 9]), 'a fish in two casts says more than the shade of an hour');
         $this->from(route('confirm', $trip))->get(route('confirm', ['trip' => $trip, 'from' => 15, 'to' => 9]))->assertSessionHasErrors('to');
+    }
+
+    public function test_a_route_is_drawn_leg_by_leg_and_a_place_says_its_two_weightiest_reasons(): void
+    {
+        [$trip, $lake] = $this->river(['water' => ['temp_f' => 80]]);
+        foreach ([['A', 36.902], ['B', 36.899], ['C', 36.896]] as [$name, $lat]) {
+            $this->spot($lake, ['name' => $name, 'lat' => $lat, 'structure' => 'point', 'cover' => ['rock'], 'shallow_ft' => 5, 'deep_ft' => 15]);
+        }
+        $this->post(route('where.route', $trip), ['from' => '06:00', 'to' => '12:00', 'minutes' => 20, 'speed' => 10])->assertSessionHasNoErrors();
+        $route = $trip->refresh()->route;
+        self::assertNotNull($route);
+        $page = (string) $this->get(route('where', $trip))->assertOk()->assertSee('--water: #')->getContent();
+        preg_match_all('/class="plan-leg-number">(\d+)</', $page, $numbers);
+        self::assertSame(array_map(strval(...), range(1, count($numbers[1]))), $numbers[1]);
+        self::assertGreaterThanOrEqual(count($route->stops) - 1, count($numbers[1]), 'a leg between every two stops');
+        $reasons = (new DayOnLake($trip, $lake->refresh()))->ranked(600)[0]->reasons;
+        [$weighty, $others] = WhereDrawing::weighty($reasons);
+        self::assertCount(2, $weighty);
+        self::assertCount(count($reasons) - 2, $others);
+        $weight = static fn (Reason $r): float => abs(log($r->effect));
+        self::assertGreaterThanOrEqual(max(array_map($weight, $others)), min(array_map($weight, $weighty)));
     }
 
     public function test_confirm_leads_to_the_likes_of_what_paid_on_the_plan(): void

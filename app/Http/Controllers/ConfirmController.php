@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Log\Bites;
 use App\Log\Deck;
 use App\Log\OwnTargets;
 use App\Models\Trip;
@@ -18,6 +19,7 @@ use OldEddy\Log\Evidence\DaySummary;
 use OldEddy\Log\Evidence\LevelEvidence;
 use OldEddy\Log\Evidence\Losses;
 use OldEddy\Log\Evidence\Shared;
+use OldEddy\Pictures\Slice\Scene;
 use OldEddy\Where\Route\AskedRoute;
 
 final class ConfirmController
@@ -28,12 +30,15 @@ final class ConfirmController
             'for' => ['nullable', 'date_format:Y-m-d'], 'from' => ['nullable', 'integer', 'between:0,23'], 'to' => ['nullable', 'integer', 'between:0,23', 'gte:from'],
         ], ['to.gte' => 'The last hour must be no earlier than the first.'], ['for' => 'day of the tournament', 'from' => 'first hour', 'to' => 'last hour']);
         $deck = new Deck($trip, $trip->user->units());
+        $scene = Scene::ofReading($deck->reading);
 
         return view('confirm.show', [
             'trip' => $trip,
             'day' => $deck->day,
             'stints' => $deck->stints,
             'ribbon' => $deck->ribbon(),
+            'scene' => $scene,
+            'bites' => Bites::in($scene, $deck->stints),
             'summary' => DaySummary::of($deck->day->evidence),
             'crew' => Crew::of($deck->day->evidence),
             'alike' => $this->likeTheBest($deck),

@@ -117,12 +117,14 @@
                 <div><dt>line</dt><dd>{{ $units->say($chosen->line()) }}</dd></div>
                 <div><dt>rod</dt><dd>{{ $chosen->rod() }}</dd></div>
             </dl>
+            @if ($thrown === null)
             <div class="rig-colors">
                 @foreach ($chosen->colors() as $color)
                     <div><i class="swatch swatch-{{ $color->family->value }}" aria-hidden="true"></i> {{ App\Show\Word::of($color->family->value) }} @include('choose.rig', ['lure' => $chosen->lure,
                         'on' => isset($rigged["{$chosen->lure->key}/{$color->family->value}"]), 'color' => $color->family->value])</div>
                 @endforeach
             </div>
+            @endif
             <h3>Because</h3>
             <table class="parts">
                 @foreach ($chosen->effects() as $effect)

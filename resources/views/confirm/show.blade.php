@@ -11,7 +11,13 @@
             @endif
             <p class="lede">{{ ucfirst($units->say($day->pattern->text)) }}</p>
             @if ($day->pattern->limits)<p class="muted">Its limits: {{ implode('; ', array_map($units->say(...), $day->pattern->limits)) }}.</p>@endif
+            @if ($bites)
+                @include('partials.slice', ['key' => 'bites'])
+                <p class="muted">Where and when the bites came: a full ring is the reach of a fish that took. How far out is not logged; they stand over the depth that was.</p>
+            @endif
             @include('partials.ribbon', ['key' => 'confirm'])
+        </section>
+        <section>
             <h2>Next</h2>
             <ol class="moves">
                 @foreach ($day->next as $move)
@@ -55,6 +61,14 @@
                     href="{{ route('where', ['trip' => $trip, 'spot' => $one['id']]) }}">{{ $one['name'] }}</a> <span class="muted">{{ implode(', ', $one['shared']) }}</span></li>@endforeach</ul>
                 <p><a href="{{ route('where', ['trip' => $trip, 'spot' => $alike->id]) }}">Show them on the water plan</a></p>
             @endif
+        </section>
+    </div>
+    <div class="two">
+        <section aria-label="The evidence">
+            <h2>The evidence</h2>
+            @include('confirm.plot')
+        </section>
+        <section>
             @if ($crew->members)
                 <h2>The boat</h2>
                 <table class="parts"><thead><tr><th scope="col">angler</th><th scope="col" class="num">casts</th><th scope="col" class="num">contacts</th><th scope="col" class="num">in 100</th><th
@@ -113,10 +127,6 @@
             <p class="muted">Weights are those of a fish in standard shape. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'D10') }}">because D10</a></p>
             <p><a href="{{ route('entries', $trip) }}">Put the log right</a></p>
             <form method="post" action="{{ route('close', $trip) }}">@csrf<button type="submit">{{ $trip->isOpen() ? 'Close the day' : 'Open the day again' }}</button></form>
-        </section>
-        <section aria-label="The evidence">
-            <h2>The evidence</h2>
-            @include('confirm.plot')
         </section>
     </div>
 @endsection

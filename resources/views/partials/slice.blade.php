@@ -54,6 +54,12 @@
         @php([$lureX, $lureY, $lureWide, $lureHigh] = $draw->lure())
         <use href="/lures.svg#{{ $scene->lure }}" x="{{ $lureX }}" y="{{ $lureY }}" width="{{ $lureWide }}" height="{{ $lureHigh }}" class="lure"/>
     @endif
+    @foreach ($bites ?? [] as $bite)
+        <ellipse cx="{{ $draw->x($bite->distanceFt) }}" cy="{{ $draw->y($bite->depthFt) }}" rx="{{ $radiusX }}" ry="{{ $radiusY }}" class="paid"/>
+        <circle cx="{{ $draw->x($bite->distanceFt) }}" cy="{{ $draw->y($bite->depthFt) }}" r="4" class="bite"/>
+        <text x="{{ $draw->x($bite->distanceFt) }}" y="{{ $draw->y($bite->depthFt) - 9 - 16 * ($loop->index % 3) }}" text-anchor="middle" class="word halo">{{ implode(', ', array_slice($bite->at, 0,
+            3)) }}{{ count($bite->at) > 3 ? ' …' : '' }}</text>
+    @endforeach
     @if ($draw->small)
         <text x="{{ $draw->width - 3 }}" y="146" text-anchor="end" class="word strong">@if ($scene->secondsInZone !== null){{ App\Show\Units::seconds($scene->secondsInZone) }} in reach @endif</text>
         <text x="3" y="146" class="word">{{ $units->band($scene->bandTopFt, $scene->bandFloorFt) }}</text>

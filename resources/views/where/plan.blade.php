@@ -1,6 +1,6 @@
 {{-- The water plan: a survey drawing. Depth lines are drawn by the script from the grid; all else stands for a number here. --}}
 <figure class="plan" x-data="plan">
-<svg viewBox="{{ $plan->box() }}" role="group" aria-label="{{ $title }}" tabindex="0" style="--point: {{ $plan->metresPerPoint() }}; --word: {{ $plan->wordM() }}px">
+<svg viewBox="{{ $plan->box() }}" role="group" aria-label="{{ $title }}" tabindex="0" style="--point: {{ $plan->metresPerPoint() }}; --word: {{ $plan->wordM() }}px{{ isset($water) ? "; --water: {$water}" : '' }}">
     <g data-depths></g>
     @foreach ($lake->shoreline ?? [] as $ring)<polygon points="{{ $plan->ring($ring) }}" class="plan-shore"/>@endforeach
     @foreach ($shades ?? [] as $shade)<polygon points="{{ $shade }}" class="plan-shade"/>@endforeach
@@ -9,9 +9,13 @@
         class="plan-section">{{ $section['name'] }}{{ isset($temps[$section['name']]) ? ', '.$temps[$section['name']] : '' }}</text>@endforeach
     @if ($lake->ramp_lat !== null)<g class="plan-spot" transform="translate({{ $plan->x($lake->ramp_lon) }} {{ $plan->y($lake->ramp_lat) }})"><circle r="9"/><text x="14" y="5"
         class="plan-name">ramp</text></g>@endif
-    @if (($trip ?? null)?->route?->line)<polyline points="{{ $plan->line(array_map(fn ($p) => [$p->lat, $p->lon], $trip->route->line)) }}" class="plan-route"/>@endif
+    @if (($trip ?? null)?->route?->line)<polyline points="{{ $plan->line(array_map(fn ($p) => [$p->lat, $p->lon], $trip->route->line)) }}" class="plan-route"/>
+        @foreach (App\Drawing\WhereDrawing::legs($plan, $trip->route, $spots ?? collect()) as $leg)
+            <path d="{{ $leg['d'] }}" class="plan-leg"/><text x="{{ $leg['x'] }}" y="{{ $leg['y'] }}" text-anchor="middle" dominant-baseline="central" class="plan-leg-number">{{ $leg['number'] }}</text>
+        @endforeach
+    @endif
     @foreach ($marks as $mark)
-        <g class="plan-spot {{ $mark['class'] }}" data-rank="{{ $mark['rank'] ?? $loop->index }}" transform="translate({{ $plan->x($mark['lon']) }} {{ $plan->y($mark['lat']) }})">
+        <g class="plan-spot {{ $mark['class'] }}" data-rank="{{ $mark['rank'] ?? $loop->index }}" data-place="{{ $mark['name'] }}" transform="translate({{ $plan->x($mark['lon']) }} {{ $plan->y($mark['lat']) }})">
             @if ($mark['href'] ?? null)<a href="{{ $mark['href'] }}">@endif
             <circle r="13"/><text y="5" text-anchor="middle">{{ $mark['sign'] }}</text><text x="18" y="5" class="plan-name">{{ $mark['name'] }}</text>
             @if ($mark['href'] ?? null)</a>@endif

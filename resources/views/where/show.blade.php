@@ -25,7 +25,7 @@
             @php($temps = App\Drawing\WhereDrawing::temperatures($trip, $units))
             @php($level = App\Drawing\WhereDrawing::level($day, $units))
             @include('where.plan', ['title' => "Water plan of {$lake->name}: spots numbered by their fit at {$clock($minute)}.",
-                'shades' => $drawing->shades($drawn), 'arrows' => $drawing->arrows(),
+                'water' => OldEddy\Day\Water\WaterColor::of($day->visibilityFt)->hex(), 'shades' => $drawing->shades($drawn), 'arrows' => $drawing->arrows(),
                 'caption' => "depth lines at {$units->depth(2)}, {$units->depth(5)}, {$units->depth(10)} …; {$level}; dark strips: shade now; drag, pinch or arrow keys, + and −, 0 for all"])
         @else
             <p>The depths of this lake are not known: <a href="{{ route('lake', $lake) }}">take in soundings</a>. Spots are ranked by what is known of them.</p>
@@ -45,13 +45,14 @@
                     @php($best = $byHour->best($s->name, $hours[0], $hours[count($hours) - 1]))
                     @php($depth = $r->place->depthAt($day->riseFt()))
                     @php($section = $sections[$r->place->section] ?? null)
-                    <li><details @if ($loop->first && ! $chosen) open @endif><summary><span><b>{{ $r->place->name }}</b> <span
+                    @php([$weighty, $others] = App\Drawing\WhereDrawing::weighty($r->reasons))
+                    <li data-place="{{ $r->place->name }}"><details @if ($loop->first && ! $chosen) open @endif><summary><span><b>{{ $r->place->name }}</b> <span
                         class="muted">{{ App\Show\Word::of($s->structure ?? 'spot') }}{{ $depth === null ? '' : ', '.$units->band(...$depth) }}{{ $section
                         ? ", {$r->place->section} ".$units->temp($section->tempF) : '' }}{{ $best === null ? '' : ($best[0] === $best[1]
                         ? ", best at {$best[0]}" : ", best {$best[0]}–{$best[1]}") }}</span></span>
                         @include('where.hours', ['fits' => $byHour->fits[$s->name]]) <span class="line-fit">{{ number_format($r->fit, 2) }}</span></summary>
-                        <ul class="because">@foreach ($r->reasons as $reason)<li>{{ $units->say($reason->text) }} <span class="muted">×{{ number_format($reason->effect, 2) }}</span> <a
-                            class="rule-tag" href="{{ App\Show\RuleLink::to($trip, $reason->ruleId) }}">because {{ $reason->ruleId }}</a></li>@endforeach</ul>
+                        <ul class="because">@foreach ($weighty as $reason)@include('where.reason')@endforeach</ul>
+                        @if ($others)<details class="others"><summary>{{ count($others) }} more</summary><ul class="because">@foreach ($others as $reason)@include('where.reason')@endforeach</ul></details>@endif
                         <form method="post" action="{{ route('where.pick', $trip) }}" class="beside" {{ App\Log\KeptForm::of($trip, json_encode(['kind' => 'pick', 'spot' => $s->name])) }}>@csrf<input type="hidden" name="spot"
                             value="{{ $s->id }}"><input type="hidden" name="minute" value="{{ $minute }}"><button type="submit">Fish this one</button> <a href="{{ route('where', ['trip' => $trip,
                             'minute' => $minute, 'spot' => $s->id]) }}">Read it</a><span class="muted" role="status" x-text="kept" x-show="kept" x-cloak></span></form>
