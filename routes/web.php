@@ -11,6 +11,7 @@ use App\Http\Controllers\ConfirmController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DrillController;
 use App\Http\Controllers\EntriesController;
+use App\Http\Controllers\FirstLookController;
 use App\Http\Controllers\FishController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\LakesController;
@@ -30,6 +31,7 @@ Route::get('/up', HealthController::class)->withoutMiddleware('web')->name('up')
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/', [AccountController::class, 'signInForm'])->name('sign-in');
+    Route::get('/first-look', [FirstLookController::class, 'show'])->middleware('throttle:first-look')->name('first-look');
     Route::post('/sign-in', [AccountController::class, 'signIn'])->name('sign-in.try');
     Route::get('/register', [AccountController::class, 'registerForm'])->name('register');
     Route::post('/register', [AccountController::class, 'register'])->middleware('throttle:register')->name('register.try');

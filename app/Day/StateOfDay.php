@@ -62,9 +62,22 @@ final class StateOfDay
     public static function wouldBe(Trip $trip, string $path, mixed $value, Units $units): Trip
     {
         $day = clone $trip;
-        $day->conditions = self::checked($trip->conditions, ...self::meant($path, $value, $units));
+        $day->conditions = self::changed($trip->conditions, $path, $value, $units);
 
         return $day;
+    }
+
+    /**
+     * Conditions of the contract with a field changed.
+     *
+     * @param  array<string, mixed>  $conditions
+     * @return array<string, mixed>
+     *
+     * @throws InvalidInput by field
+     */
+    public static function changed(array $conditions, string $path, mixed $value, Units $units): array
+    {
+        return self::checked($conditions, ...self::meant($path, $value, $units));
     }
 
     /**

@@ -28,6 +28,8 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind('trip', fn (string $id): Trip => Trip::query()->where('user_id', Auth::id())->findOrFail((int) $id)->setRelation('user', Auth::user()));
         Route::bind('lake', fn (string $id): Lake => Lake::query()->where('user_id', Auth::id())->findOrFail((int) $id, Lake::LIGHT));
         TrustProxies::at(config('app.proxies'));
+        // A hand that drags asks some ten times a second.
+        RateLimiter::for('first-look', fn (Request $request): Limit => Limit::perMinute(900)->by((string) $request->ip()));
         RateLimiter::for('register', fn (Request $request): Limit => Limit::perMinute(20)->by((string) $request->ip()));
         View::composer('*', function (ViewInstance $view): void {
             $angler = Auth::user();

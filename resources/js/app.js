@@ -1,6 +1,7 @@
 import Alpine from '@alpinejs/csp';
 import cast from './cast.js';
 import conditions from './conditions.js';
+import firstLook from './first-look.js';
 import deck from './deck/deck.js';
 import keeps from './keeps.js';
 import layers from './layers.js';
@@ -13,6 +14,7 @@ import strip from './strip.js';
 Alpine.data('cast', cast);
 Alpine.data('conditions', conditions);
 Alpine.data('deck', deck);
+Alpine.data('firstLook', firstLook);
 Alpine.data('keeps', keeps);
 Alpine.data('layers', layers);
 Alpine.data('newDay', newDay);

@@ -25,6 +25,27 @@ test('sign-in, register, settings and rule pages are sound', async ({ page }) =>
     await sound(page);
 });
 
+test('the first water is drawn by hand without an account', async ({ page }) => {
+    await page.goto('/');
+    const first = page.locator('.first-lures li').first();
+    const before = await page.locator('#lures').textContent();
+    const warmth = page.getByRole('slider', { name: 'Surface temperature, by hand' });
+    await warmth.focus();
+    for (let i = 0; i < 4; i++) {
+        await page.keyboard.press('PageDown');
+    }
+    await expect(warmth).toHaveAttribute('aria-valuenow', '41');
+    await expect(page.locator('#lures')).toContainText('Winter');
+    await expect(page.locator('#lures')).not.toHaveText(before);
+    await page.locator('.read-tray').getByText('stumps').click();
+    await expect(page.locator('#picture .form.stump')).toBeAttached();
+    await expect(first).toBeVisible();
+    await sound(page);
+    // Nothing of it is kept.
+    await page.reload();
+    await expect(warmth).toHaveAttribute('aria-valuenow', '61');
+});
+
 test('a wrong sign-in says so and keeps the address', async ({ page }) => {
     await page.goto('/');
     await page.getByLabel('Email').fill('nobody@old-eddy.example');

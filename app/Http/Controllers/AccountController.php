@@ -32,7 +32,7 @@ final class AccountController
 
     public function signInForm(): View
     {
-        return view('account.sign-in');
+        return view('account.sign-in', FirstLookController::drawn());
     }
 
     public function signIn(Request $request): RedirectResponse

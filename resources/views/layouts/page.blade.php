@@ -33,6 +33,8 @@
                 <a href="{{ route('lakes') }}">Lakes</a>
                 <a href="{{ route('settings') }}">Settings</a>
                 <form method="post" action="{{ route('sign-out') }}" data-leaves>@csrf<button type="submit" class="quiet">Sign out</button></form>
+            @else
+                <a href="{{ route('sign-in') }}#email">Sign in</a>
             @endauth
         </div>
     </header>
