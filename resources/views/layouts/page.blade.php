@@ -10,6 +10,7 @@
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     <link rel="apple-touch-icon" href="/icon-192.png">
     <link rel="manifest" href="/manifest.webmanifest">
+    @foreach (['serif', 'sans'] as $font)<link rel="preload" href="{{ Vite::asset("resources/fonts/{$font}.woff2") }}" as="font" type="font/woff2" crossorigin>@endforeach
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body>
