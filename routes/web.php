@@ -71,6 +71,7 @@ Route::middleware('auth')->group(function (): void {
         Route::patch('/conditions', [ReadController::class, 'change'])->name('conditions.change');
         Route::get('/asks', [ReadController::class, 'asks'])->name('asks');
         Route::get('/try', [ReadController::class, 'tryOut'])->name('try');
+        Route::put('/forecast', [ReadController::class, 'forecast'])->name('forecast');
         Route::get('/choose', [ChooseController::class, 'show'])->name('choose');
         Route::get('/rules/{id}', [RuleController::class, 'today'])->name('rule.today');
         Route::get('/sections', [SectionsController::class, 'show'])->name('sections');

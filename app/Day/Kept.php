@@ -6,6 +6,7 @@ namespace App\Day;
 
 use Closure;
 use Illuminate\Support\Facades\Cache;
+use OldEddy\Day\Conditions\ForecastHour;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Plan\ByHour;
 use OldEddy\Plan\Flip;
@@ -22,10 +23,17 @@ final class Kept
     /** @var WeakMap<Settled, string>|null what each day is known by: a page asks for several things of one day */
     private static ?WeakMap $names = null;
 
-    /** @return list<HourPlan> the day by the hour */
-    public static function hours(Settled $day): array
+    /**
+     * The day by the hour, with what is forecast of it.
+     *
+     * @param  list<ForecastHour>  $forecast
+     * @return list<HourPlan>
+     */
+    public static function hours(Settled $day, array $forecast = []): array
     {
-        return self::of('hours', $day, static fn (): array => ByHour::of($day));
+        $of = $forecast === [] ? '' : ' '.hash('sha256', serialize($forecast));
+
+        return self::of("hours{$of}", $day, static fn (): array => ByHour::of($day, $forecast));
     }
 
     /** @return list<Flip> what would change the first choice of a day */

@@ -6,9 +6,8 @@ namespace OldEddy\Plan;
 
 use OldEddy\Basics\Said;
 use OldEddy\Choice\Lineup\LureRanking;
+use OldEddy\Day\Conditions\Forecast;
 use OldEddy\Day\Conditions\ForecastHour;
-use OldEddy\Day\Conditions\FrontFinder;
-use OldEddy\Day\Conditions\PressureReading;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Reading\Reading;
 use OldEddy\Reading\WaterReader;
@@ -22,9 +21,6 @@ final class ByHour
     /** Hours are told while there is light: from civil dawn to civil dusk, degrees. */
     private const DARK_UNDER_DEG = -6.0;
 
-    /** So many hours of pressure say what the front does. */
-    private const PRESSURES = 3;
-
     /**
      * @param  list<ForecastHour>  $forecast
      * @return list<HourPlan> one an hour of light; none without a date, since nobody knows the sun then
@@ -34,7 +30,6 @@ final class ByHour
         if ($day->sunDay === null) {
             return [];
         }
-        usort($forecast, static fn (ForecastHour $a, ForecastHour $b): int => $a->minute <=> $b->minute);
         $hours = [];
         $before = null;
         foreach (range(0, 23) as $hour) {
@@ -64,30 +59,10 @@ final class ByHour
         return $best;
     }
 
-    /** @param  list<ForecastHour>  $forecast  in order of time */
+    /** @param  list<ForecastHour>  $forecast */
     private static function at(Settled $day, int $minute, array $forecast): Settled
     {
-        $changes = [];
-        $past = array_filter($forecast, static fn (ForecastHour $h): bool => $h->minute <= $minute);
-        foreach ($past as $hour) {
-            $changes = [
-                ...$changes,
-                ...array_filter(
-                    ['sky' => $hour->sky, 'windMph' => $hour->windMph, 'windFromDeg' => $hour->windFromDeg],
-                    static fn (mixed $v): bool => $v !== null,
-                ),
-            ];
-        }
-        $pressures = array_values(array_filter($past, static fn (ForecastHour $h): bool => $h->hpa !== null));
-        if (count($pressures) >= self::PRESSURES) {
-            $series = array_map(
-                static fn (ForecastHour $h): PressureReading => new PressureReading(($minute - $h->minute) / 60, (float) $h->hpa),
-                array_reverse($pressures),
-            );
-            $changes['front'] = FrontFinder::find($series) ?? $day->front;
-        }
-
-        return $day->atMinute($minute, $changes);
+        return $day->atMinute($minute, array_filter(get_object_vars(Forecast::at($forecast, $minute)), static fn (mixed $v): bool => $v !== null));
     }
 
     /** What this hour has that the one before had not. */

@@ -26,9 +26,38 @@ export default () => ({
         this.picture = instrument(this.$root, { tryOut: (path, value) => this.tryOut(path, value), say: (path, value) => this.handled(path, value) });
         this.$root.addEventListener('submit', (e) => e.preventDefault());
         window.addEventListener('online', () => this.flush());
+        this.takeForecasts();
         await this.putBack();
         this.flush();
         this.ask(0);
+    },
+
+    /** A forecast is chosen or dropped anywhere on the page; it goes to the server as it is. */
+    takeForecasts() {
+        const place = this.$root.querySelector('[data-forecast]');
+        const take = async (text) => this.forecast(place, text);
+        place?.querySelector('[data-forecast-file]').addEventListener('change', async (e) => e.target.files[0] && take(await e.target.files[0].text()));
+        place?.querySelector('[data-forecast-away]').addEventListener('click', () => take(''));
+        this.$root.addEventListener('dragover', (e) => e.preventDefault());
+        this.$root.addEventListener('drop', async (e) => {
+            const file = e.dataTransfer?.files[0];
+            if (file) {
+                e.preventDefault();
+                take(await file.text());
+            }
+        });
+    },
+
+    async forecast(place, text) {
+        const said = place.querySelector('[data-forecast-said]');
+        const { status, data } = await send('PUT', place.dataset.forecast, { text }).catch(() => ({ status: 0, data: {} }));
+        if (status !== 200) {
+            said.textContent = status ? `This forecast ${data.errors?.[0] ? `(${data.errors[0].path}) ${data.errors[0].message}` : (data.message ?? 'was not taken.')}` : 'No answer from the server: try again.';
+            return;
+        }
+        said.textContent = data.hours ? `${data.hours} hours are forecast` : 'none';
+        place.querySelector('[data-forecast-away]').hidden = !data.hours;
+        this.drawn(data);
     },
 
     /** What was typed when this page was left and had not been answered. It belongs to its angler; in the first version it could only be the one whose day this is. */

@@ -6,8 +6,10 @@ namespace Tests\Core;
 
 use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Contract\ConditionsReader;
+use OldEddy\Contract\ForecastFile;
 use OldEddy\Contract\PlanContract;
 use OldEddy\Day\Conditions\ForecastHour;
+use OldEddy\Day\Conditions\Front;
 use OldEddy\Day\Conditions\OwnSuccess;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Settler;
@@ -187,5 +189,38 @@ final class AskingTest extends TestCase
         arsort($worths);
 
         return $worths;
+    }
+
+    public function test_a_forecast_file_is_read_as_csv_and_as_json_in_any_of_its_forms(): void
+    {
+        $same = [['time' => '06:00', 'sky' => 'overcast', 'wind_mph' => 10.0, 'wind_from_deg' => 180.0, 'pressure_hpa' => 1010.5], ['time' => '07:00', 'sky' => 'rain', 'wind_mph' => 12.0]];
+        self::assertEquals($same, ForecastFile::read("time,cloud_pct,wind_mph,wind_from_deg,pressure_hpa,rain\n06:00,90,10,180,1010.5,0\n07:00,95,12,,,2.5\n", null));
+        self::assertEquals($same, ForecastFile::read("Time;Sky;Wind speed (m/s);Wind direction;Pressure\n2026-04-20 06:00;overcast;4.4704;180;1010.5\n2026-04-20 07:00;rain;5.36448;;\n2026-04-21 06:00;clear;1;;", '2026-04-20'));
+        $json = ['hourly' => ['time' => ['2026-04-20T06:00', '2026-04-20T07:00'], 'cloud_cover' => [90, 80], 'precipitation' => [0, 1.2], 'windspeed' => [10, 12], 'winddirection' => [180, null], 'pressure' => [1010.5, null]]];
+        self::assertEquals($same, ForecastFile::read((string) json_encode($json), '2026-04-20'));
+        self::assertEquals($same, ForecastFile::read((string) json_encode([['hour' => 6, 'clouds' => 0.9, 'wind' => 10, 'wind_dir' => 180, 'hpa' => 1010.5], ['hour' => 7, 'rain' => 1, 'wind_kmh' => 19.312128]]), null));
+    }
+
+    public function test_what_is_no_forecast_says_so(): void
+    {
+        foreach (["a,b\n1,2", '{broken', '[]', '"text"', "time\n25:00", "time,sky\n2026-04-21 06:00,clear"] as $text) {
+            try {
+                ForecastFile::read($text, '2026-04-20');
+                self::fail("taken: {$text}");
+            } catch (InvalidInput $e) {
+                self::assertSame('forecast', $e->problems[0]->path);
+            }
+        }
+    }
+
+    /** W24, W13: what nobody said of sky and wind is taken from the forecast of the hour; falling pressure is a front coming. */
+    public function test_the_forecast_fills_what_was_not_said(): void
+    {
+        $hours = ForecastFile::read((string) file_get_contents(__DIR__.'/../../public/forecast-example.csv'), null);
+        $day = static fn (string $time, array $more = []): Settled => Settler::settle(ConditionsReader::read(['species' => 'largemouth_bass', 'date' => '2026-04-20', 'time' => $time, 'forecast' => $hours] + $more));
+        self::assertSame([Sky::Overcast, 9.0, Front::Approaching], [$day('08:30')->sky, $day('08:30')->windMph, $day('08:30')->front]);
+        self::assertSame([Sky::Clear, Front::Post1], [$day('17:00')->sky, $day('17:00')->front]);
+        self::assertSame(Sky::Clear, $day('08:30', ['weather' => ['sky' => 'clear']])->sky, 'what was said stands');
+        self::assertTrue($day('04:00')->assumes('weather.sky'), 'before its first hour it says nothing');
     }
 }

@@ -190,7 +190,7 @@ final class SceneTest extends TestCase
         ));
         $scene = Scene::ofSetup($setup);
         $words = (string) $scene->words();
-        foreach (['Clear sky', 'wind 6 mph', 'Gravel bottom', 'laydown', sprintf('each moves %.1f ft', $scene->reachFt), sprintf('%.0f s in reach', $setup->secondsInZone())] as $said) {
+        foreach (['Sky clear', 'wind 6 mph', 'Gravel bottom', 'laydown', sprintf('each moves %.1f ft', $scene->reachFt), sprintf('%.0f s in reach', $setup->secondsInZone())] as $said) {
             self::assertStringContainsString($said, $words);
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Day\Kept;
 use App\Drawing\SliceDrawing;
 use App\Models\RackSlot;
 use App\Models\Trip;
@@ -331,5 +332,21 @@ final class DayTest extends WaterTestCase
         $other = $page->viewData('plan')->lineup[1]->lure->key;
         $this->get(route('choose', ['trip' => $trip, 'beside' => $other]))->assertOk()->assertSee('path-beside');
         self::assertEquals($before, $trip->fresh()?->getAttributes());
+    }
+
+    public function test_a_forecast_dropped_on_the_page_fills_the_day_and_can_be_taken_away(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $trip = $this->trip($wren);
+        $text = (string) file_get_contents(public_path('forecast-example.csv'));
+        $this->putJson(route('forecast', $trip), ['text' => $text])->assertOk()->assertJsonPath('hours', 15)->assertJsonPath('picture', fn (string $svg): bool => str_contains($svg, 'Sky rain'));
+        $this->get(route('read', $trip))->assertOk()->assertSee('15 hours are forecast')->assertDontSee('data-chip="weather.sky"', false);
+        $hours = $this->get(route('choose', $trip))->assertOk()->viewData('hours');
+        self::assertNotSame(array_column($hours, 'mood'), array_column(Kept::hours(Settler::settle($trip->refresh()->told())), 'mood'), 'the hours follow the forecast');
+        $this->putJson(route('forecast', $trip), ['text' => 'no forecast'])->assertStatus(422)->assertJsonPath('errors.0.path', 'forecast');
+        $this->putJson(route('forecast', $trip), ['text' => "time,sky\n06:00,purple"])->assertStatus(422);
+        self::assertCount(15, $trip->refresh()->conditions['forecast'], 'what stood stands');
+        $this->putJson(route('forecast', $trip), ['text' => ''])->assertOk()->assertJsonPath('hours', 0);
+        self::assertArrayNotHasKey('forecast', $trip->refresh()->conditions);
     }
 }

@@ -58,7 +58,7 @@ final class ChooseController
             'switches' => WhatWouldChange::switches($day),
             'thrown' => $then === null ? null : $asked['if'],
             'flips' => array_column(Kept::flips($asIs->reading, $asIs->lineup[0]->lure->key), 'first', 'switch'),
-            'hours' => Kept::hours($day),
+            'hours' => Kept::hours($day, $trip->told()->forecast),
         ]);
     }
 

@@ -18,6 +18,8 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OldEddy\Basics\Problem\InvalidInput;
+use OldEddy\Contract\ConditionsReader;
+use OldEddy\Contract\ForecastFile;
 use OldEddy\Day\Conditions\Assumption;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Pictures\Slice\Scene;
@@ -83,6 +85,20 @@ final class ReadController
         }
 
         return $this->reading($trip);
+    }
+
+    /** A forecast that was dropped on the page fills the hours of the day (W24); an empty one takes it away. */
+    public function forecast(Request $request, Trip $trip): JsonResponse
+    {
+        $text = $request->validate(['text' => ['present', 'nullable', 'string', 'max:200000']], ['text.max' => 'A forecast of more than 200 kB is not taken.'])['text'] ?? '';
+        try {
+            $hours = trim($text) === '' ? null : ForecastFile::read($text, $trip->conditions['date'] ?? null);
+            $checked = $hours === null ? [] : ConditionsReader::read(['forecast' => $hours] + $trip->conditions)->forecast;
+        } catch (InvalidInput $e) {
+            return new JsonResponse(['errors' => $e->toArray()], 422);
+        }
+
+        return new JsonResponse(['hours' => count($checked)] + (array) $this->reading(StateOfDay::put($trip, 'forecast', $hours))->getData(true));
     }
 
     /** The reading as it is now, with what the form shows of it. */

@@ -50,7 +50,8 @@ final class Settler
         $sun = $sunDay?->at($minute);
         $tempF = $told->tempF ?? $this->temperature($northernDay, $lat);
         [$visibility, $normal] = $this->visibilities();
-        $front = $told->front ?? FrontFinder::find($told->pressureSeries)
+        $forecast = Forecast::at($told->forecast, $minute);
+        $front = $told->front ?? FrontFinder::find($told->pressureSeries) ?? $forecast->front
             ?? Front::from($this->assume('weather.front', 'stable', 'Front unknown: stable weather assumed.'));
         $spot = $told->spot;
         if ($spot === null) {
@@ -77,9 +78,9 @@ final class Settler
             current: $told->current ?? $this->current(),
             inflow: $told->inflow ?? $this->noInflow(),
             daysSinceStorm: $told->daysSinceStorm,
-            sky: $told->sky ?? Sky::from($this->assume('weather.sky', 'partly', 'Sky unknown: partly cloudy assumed.')),
-            windMph: $told->windMph ?? $this->assume('weather.wind_mph', self::ASSUMED_WIND_MPH, Said::of('Wind unknown: {5 mph} assumed.')),
-            windFromDeg: $told->windFromDeg,
+            sky: $told->sky ?? $forecast->sky ?? Sky::from($this->assume('weather.sky', 'partly', 'Sky unknown: partly cloudy assumed.')),
+            windMph: $told->windMph ?? $forecast->windMph ?? $this->assume('weather.wind_mph', self::ASSUMED_WIND_MPH, Said::of('Wind unknown: {5 mph} assumed.')),
+            windFromDeg: $told->windFromDeg ?? $forecast->windFromDeg,
             front: $front,
             spot: $spot?->asItStands() ?? new Spot,
             forage: $told->forage,

@@ -117,7 +117,7 @@ final readonly class Scene
         $sun = $this->above->sunDeg === null || $this->above->sunDeg <= 0 ? '' : sprintf(', the sun %.0f° high', $this->above->sunDeg);
         $covers = array_filter($this->covers, static fn (Cover $c): bool => $c !== Cover::None);
         $parts = [
-            Said::of('%s sky%s, wind {%.0f mph}. ', Said::capital($day->sky->words()), $sun, $day->windMph),
+            Said::of('Sky %s%s, wind {%.0f mph}. ', $day->sky->words(), $sun, $day->windMph),
             Said::of('%s bottom, {%.1f ft} deep under you, {%.1f ft} at the far end', Said::capital($day->spot->bottom?->words() ?? 'unknown'),
                 $this->bottom[0][1], $this->bottom[array_key_last($this->bottom)][1]),
             $covers === [] ? '. ' : sprintf('; %s. ', implode(', ', array_map(static fn (Cover $c): string => $c->words(), $covers))),

@@ -40,6 +40,12 @@
     <div class="read-tray" role="group" aria-label="Cover: set it into the water">
         @include('read.field', ['field' => $byPath['spot.cover'], 'value' => $values['spot.cover'], 'assumption' => $assumed['spot.cover'] ?? null, 'note' => $notes['spot.cover'] ?? null])
     </div>
+    <div class="read-forecast" data-forecast="{{ route('forecast', $trip) }}">
+        <label for="forecast">A forecast file, chosen or dropped on the page (CSV or JSON; <a href="/forecast-example.csv" download>an example</a>)</label>
+        <input id="forecast" type="file" accept=".csv,.json,text/csv,application/json" data-forecast-file>
+        <span class="muted" data-forecast-said>{{ ($n = count($trip->conditions['forecast'] ?? [])) ? "{$n} hours are forecast" : 'none yet' }}</span>
+        <button type="button" class="quiet" data-forecast-away @if (! $n) hidden @endif>Take it away</button>
+    </div>
     <form class="read-form" autocomplete="off">
         @foreach ($groups as $heading => $fields)
             <details class="group">
