@@ -6,6 +6,8 @@ const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? 
 const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce', timezoneId: 'America/New_York' });
 const page = await context.newPage();
 await page.goto(base);
+await page.waitForTimeout(300);
+await page.screenshot({ path: 'docs/screenshots/first-look.png' });
 await page.getByRole('button', { name: 'Look around with the demo' }).click();
 await page.waitForURL('**/days');
 const path_of = (path) => (path.startsWith('http') ? path : base + path);
@@ -21,7 +23,6 @@ const shots = [
     ['read-phone', `${open}/read`, 'phone'],
     ['choose', `${finished}/choose`, 'laptop'],
     ['bench', `${open}/bench`, 'laptop'],
-    ['schools', `${finished}/schools`, 'laptop'],
     ['sections', `${finished}/sections`, 'laptop'],
     ['fish', `${open}/fish`, 'laptop'],
     ['fish-phone', `${open}/fish`, 'phone'],

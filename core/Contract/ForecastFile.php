@@ -117,7 +117,8 @@ final class ForecastFile
             // Arrays side by side: turned into hours.
             $columns = array_filter($in, is_array(...));
             $count = max([0, ...array_map(count(...), $columns)]);
-            $in = array_map(static fn (int $i): array => array_map(static fn (array $c): mixed => $c[$i] ?? null, $columns), $count === 0 ? [] : range(0, $count - 1));
+            $hour = static fn (int $i): array => array_map(static fn (array $column): mixed => $column[$i] ?? null, $columns);
+            $in = array_map($hour, $count === 0 ? [] : range(0, $count - 1));
         }
 
         return array_map(

@@ -183,6 +183,10 @@ export default () => ({
 
     press(e) {
         const button = e.target.closest('button');
+        if (button && 'here' in button.dataset) {
+            this.standHere();
+            return;
+        }
         if (this.answered(button) || this.opened(e.target.closest('a[href^="#f-"]'))) {
             return;
         }
@@ -201,6 +205,14 @@ export default () => ({
         }
         clearTimeout(field.timer);
         field.timer = setTimeout(() => this.changed(field), 150);
+    },
+
+    /** Where this device is, asked for by a key and said as any other field. */
+    standHere() {
+        navigator.geolocation?.getCurrentPosition(
+            ({ coords }) => [['lat', coords.latitude], ['lon', coords.longitude]].forEach(([path, at]) => this.say(path, Number(at.toFixed(4)))),
+            () => (this.notice = 'This device does not say where it is.'),
+        );
     },
 
     /** A key of the question, or an assumption made said. */

@@ -37,7 +37,7 @@ test('the first water is drawn by hand without an account', async ({ page }) => 
     await expect(warmth).toHaveAttribute('aria-valuenow', '41');
     await expect(page.locator('#lures')).toContainText('Winter');
     await expect(page.locator('#lures')).not.toHaveText(before);
-    await page.locator('.read-tray').getByText('stumps').click();
+    await page.locator('.read-tray label', { hasText: 'stumps' }).click();
     await expect(page.locator('#picture .form.stump')).toBeAttached();
     await expect(first).toBeVisible();
     await sound(page);

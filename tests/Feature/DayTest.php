@@ -326,6 +326,9 @@ final class DayTest extends WaterTestCase
         $before = $trip->fresh()?->getAttributes();
         $page = $this->get(route('choose', $trip))->assertOk();
         self::assertSame(3, substr_count((string) $page->getContent(), '<li class="worth'));
+        preg_match_all('~<figure class="slice small">.*?</figure>~s', (string) $page->getContent(), $small);
+        self::assertCount(3, $small[0]);
+        self::assertLessThan(6 * 1024, max(array_map(strlen(...), $small[0])), 'small slices are small to send');
         $then = $this->get(route('choose', ['trip' => $trip, 'if' => 'colder']))->assertOk()->assertSee('As if: five degrees colder')->assertDontSee('Rig it</button>', false);
         self::assertNotSame($page->viewData('plan')->reading->day->tempF, $then->viewData('plan')->reading->day->tempF);
         $this->get(route('choose', ['trip' => $trip, 'if' => 'nonsense']))->assertOk()->assertDontSee('As if');

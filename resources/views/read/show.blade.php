@@ -56,6 +56,7 @@
                     @include('read.field', ['field' => $field, 'value' => $values[$field->path], 'assumption' => $assumed[$field->path] ?? null, 'note' => $notes[$field->path] ?? null])
                     @endunless
                 @endforeach
+                @if ($heading === 'The place')<p><button type="button" data-here>Where this device is</button></p>@endif
                 </div>
             </details>
         @endforeach
