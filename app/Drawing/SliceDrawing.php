@@ -34,10 +34,14 @@ final readonly class SliceDrawing
 
     private float $right;
 
-    public function __construct(public Scene $scene, public bool $small = false)
+    /** @param  bool  $tall  as high as it is wide, for a narrow window */
+    public function __construct(public Scene $scene, public bool $small = false, public bool $tall = false)
     {
-        [$this->width, $this->height, $this->line, $this->floor, $this->left, $this->right] = $small
-            ? [280.0, 150.0, 28.0, 132.0, 2.0, 2.0] : [560.0, 314.0, 88.0, 294.0, 40.0, 10.0];
+        [$this->width, $this->height, $this->line, $this->floor, $this->left, $this->right] = match (true) {
+            $small => [280.0, 150.0, 28.0, 132.0, 2.0, 2.0],
+            $tall => [560.0, 600.0, 110.0, 574.0, 46.0, 10.0],
+            default => [560.0, 314.0, 88.0, 294.0, 40.0, 10.0],
+        };
     }
 
     public function x(float $distanceFt): float

@@ -53,6 +53,9 @@ for (const [name, path, size, scheme, follow] of shots) {
         await page.locator('a', { hasText: follow }).first().click();
         await page.waitForLoadState();
     }
+    if (path.endsWith('/read')) {
+        await page.locator('[data-ask]:visible, [data-asked-all]:visible').first().waitFor();
+    }
     await page.waitForTimeout(300);
     await page.screenshot({ path: `docs/screenshots/${name}.png` });
 }

@@ -362,7 +362,7 @@ export default () => ({
                 document.getElementById(part).innerHTML = data[part];
             }
         }
-        this.picture.drawn(data.handles);
+        this.picture.drawn(data);
     },
 
     drawn(data) {

@@ -44,7 +44,7 @@ export default () => ({
             if (data) {
                 document.getElementById('picture').innerHTML = data.picture;
                 document.getElementById('lures').innerHTML = data.lures;
-                this.picture.drawn(data.handles);
+                this.picture.drawn(data);
             }
         }
         this.asking = false;

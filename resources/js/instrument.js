@@ -23,7 +23,9 @@ export function valueAfter(handle, value, key) {
  * where the hand is and asks what becomes of it (tryOut); when the hand rests, the value is said (say). It reckons no water.
  */
 export function instrument(root, { tryOut, say }) {
-    let handles = JSON.parse(root.dataset.handles);
+    const narrow = matchMedia('(max-width: 40rem)');
+    let [wide, tall] = [JSON.parse(root.dataset.handles), JSON.parse(root.dataset.tall)];
+    let handles = narrow.matches ? tall : wide;
     let held = null;
     const elements = [...root.querySelectorAll('[data-handle]')];
     const of = (element) => handles[element.dataset.handle];
@@ -38,6 +40,7 @@ export function instrument(root, { tryOut, say }) {
         const line = root.querySelector(`[data-line="${element.dataset.handle}"]`);
         if (line) {
             line.style.left = `${left}%`;
+            line.style.top = `${zero}%`;
             line.style.height = `${per * value}%`;
         }
     }
@@ -108,12 +111,22 @@ export function instrument(root, { tryOut, say }) {
         }
     });
 
+    const settle = () => {
+        handles = narrow.matches ? tall : wide;
+        elements.forEach((element) => place(element, of(element).value));
+    };
+    narrow.addEventListener?.('change', settle);
+    if (narrow.matches) {
+        settle();
+    }
+
     return {
         /** Where a handle stands. */
         at: (path) => handles[path].value,
         /** The picture has another scale: handles go where their values lie now, but the one in the hand. */
-        drawn(next) {
-            handles = next;
+        drawn(data) {
+            [wide, tall] = [data.handles, data.tall];
+            handles = narrow.matches ? tall : wide;
             for (const element of elements.filter((e) => e !== held?.element)) {
                 place(element, of(element).value);
             }

@@ -207,4 +207,12 @@ final class SceneTest extends TestCase
         self::assertNull(BiteMark::in($scene, null, 9.0, ['09:54']));
         self::assertLessThanOrEqual($scene->depthFt, BiteMark::in($scene, 90.0, 95.0, ['09:54'])?->depthFt);
     }
+
+    public function test_every_lure_has_a_silhouette_of_its_own(): void
+    {
+        $sprite = (string) file_get_contents(__DIR__.'/../../public/lures.svg');
+        preg_match_all('~<symbol id="([a-z_]+)"[^>]*>(.+?)</symbol>~', $sprite, $symbols);
+        self::assertEqualsCanonicalizing(array_keys(Catalog::all()), $symbols[1]);
+        self::assertCount(count($symbols[2]), array_unique($symbols[2]), 'two lures look alike');
+    }
 }

@@ -43,7 +43,7 @@ const input = (value, more = {}) => ({ type: 'number', value, placeholder: '', m
 function form(fields, trip) {
     const one = conditions();
     one.$root = {
-        dataset: { trip: String(trip), url: '/conditions', log: '/log', angler: '5', zone: 'America/New_York', units: 'us', handles: '{}', try: '/try' },
+        dataset: { trip: String(trip), url: '/conditions', log: '/log', angler: '5', zone: 'America/New_York', units: 'us', handles: '{}', tall: '{}', try: '/try' },
         addEventListener: () => {},
         querySelector: (what) => fields.find((f) => what === `[data-field="${f.dataset.field}"]`) ?? null,
         querySelectorAll: (what) => (what.startsWith('[data-field]') ? fields.filter((f) => !f.classes.has('wrong')) : []),

@@ -43,7 +43,8 @@ final class FirstLookController
         $drawn = self::drawn($water);
 
         return new JsonResponse([
-            'picture' => view('read.picture', $drawn)->render(), 'lures' => view('account.lures', $drawn)->render(), 'handles' => $drawn['handles'],
+            'picture' => view('read.picture', $drawn)->render(), 'lures' => view('account.lures', $drawn)->render(),
+            'handles' => $drawn['handles'], 'tall' => $drawn['tallHandles'],
         ]);
     }
 
@@ -58,6 +59,7 @@ final class FirstLookController
 
         return [
             'scene' => $scene, 'reading' => $plan->reading, 'handles' => Handles::of(new SliceDrawing($scene), $plan->reading->day, new Units(false)),
+            'tallHandles' => Handles::of(new SliceDrawing($scene, tall: true), $plan->reading->day, new Units(false)),
             'seasons' => SeasonScale::of($plan->reading->day), 'lures' => array_slice($plan->lineup, 0, self::LURES),
         ];
     }

@@ -70,7 +70,8 @@ final class ReadController
         $drawn = $this->drawn($day);
 
         return new JsonResponse([
-            'picture' => view('read.picture', $drawn)->render(), 'reading' => view('read.reading', $drawn)->render(), 'handles' => $drawn['handles'],
+            'picture' => view('read.picture', $drawn)->render(), 'reading' => view('read.reading', $drawn)->render(),
+            'handles' => $drawn['handles'], 'tall' => $drawn['tallHandles'],
         ]);
     }
 
@@ -116,7 +117,7 @@ final class ReadController
             ...array_map(static fn (string $part): string => view("read.{$part}", $drawn)->render(), [
                 'picture' => 'picture', 'season' => 'season', 'reading' => 'reading', 'chips' => 'chips', 'because' => 'because',
             ]),
-            'handles' => $drawn['handles'], 'values' => $values, 'assumed' => $drawn['assumed'],
+            'handles' => $drawn['handles'], 'tall' => $drawn['tallHandles'], 'values' => $values, 'assumed' => $drawn['assumed'],
         ]);
     }
 
@@ -129,6 +130,7 @@ final class ReadController
 
         return [
             'trip' => $trip, 'reading' => $reading, 'scene' => $scene, 'handles' => Handles::of(new SliceDrawing($scene), $reading->day, $units),
+            'tallHandles' => Handles::of(new SliceDrawing($scene, tall: true), $reading->day, $units),
             'assumed' => $this->assumed($reading->day->assumed, $units), 'chips' => $this->chips($reading->day->assumed, $units), 'seasons' => SeasonScale::of($reading->day),
         ];
     }

@@ -2,7 +2,8 @@
 @section('title', 'Sign in')
 @section('main-class', 'read')
 @section('content')
-    <div class="instrument first-look" x-data="firstLook" data-try="{{ route('first-look') }}" data-handles="{{ json_encode($handles) }}">
+    <div class="instrument first-look" x-data="firstLook" data-try="{{ route('first-look') }}" data-handles="{{ json_encode($handles) }}"
+    data-tall="{{ json_encode($tallHandles) }}">
         <div class="read-picture">
             <div class="read-water">
                 <div id="picture">@include('read.picture')</div>

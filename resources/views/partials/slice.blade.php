@@ -1,13 +1,13 @@
 {{-- The slice: a drawn section of the water. Every shape stands for a computed number; see OldEddy\Pictures\Slice\Scene. --}}
-@php($draw = new App\Drawing\SliceDrawing($scene, $small ?? false))
+@php($draw = new App\Drawing\SliceDrawing($scene, $small ?? false, $tall ?? false))
 @php($above = $scene->above)
 @php([$radiusX, $radiusY] = $draw->circle($scene->reachFt))
-<figure @class(['slice', 'small' => $draw->small])>
+<figure @class(['slice', 'small' => $draw->small, 'tall' => $draw->tall])>
 <svg viewBox="0 0 {{ $draw->width }} {{ $draw->height }}" role="img" aria-labelledby="{{ $key }}-title">
     <title id="{{ $key }}-title">{{ $units->say($scene->words()) }}</title>
     <defs>
         <clipPath id="{{ $key }}-water"><polygon points="{{ $draw->water() }}"/></clipPath>
-        <path id="{{ $key }}-fish" d="M-7 0q8-5.5 15 0q-7 5.5-15 0zl-5-3.6v7.2z"/>
+        <path id="{{ $key }}-fish" @if ($draw->tall) transform="scale(1.7)" @endif d="M-7 0q8-5.5 15 0q-7 5.5-15 0zl-5-3.6v7.2z"/>
         @include('partials.ground', ['bottom' => $scene->reading->day->spot->bottom?->value ?? 'unknown'])
     </defs>
     <path d="{{ $draw->clouds() }}" class="sky"/>

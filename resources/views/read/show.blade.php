@@ -3,7 +3,8 @@
 @section('main-class', 'read')
 @section('content')
 <div class="instrument" x-data="conditions" data-url="{{ route('conditions.change', $trip) }}" data-try="{{ route('try', $trip) }}" data-log="{{ route('log', $trip) }}" data-trip="{{ $trip->id }}"
-    data-angler="{{ $trip->user_id }}" data-zone="{{ $trip->conditions['timezone'] ?? '' }}" data-units="{{ $units->metric ? 'metric' : 'us' }}" data-handles="{{ json_encode($handles) }}">
+    data-angler="{{ $trip->user_id }}" data-zone="{{ $trip->conditions['timezone'] ?? '' }}" data-units="{{ $units->metric ? 'metric' : 'us' }}" data-handles="{{ json_encode($handles) }}"
+    data-tall="{{ json_encode($tallHandles) }}">
     <div class="read-picture">
         <div class="read-water">
             <div id="picture">@include('read.picture')</div>
