@@ -13,6 +13,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use OldEddy\Contract\ConditionsReader;
 use OldEddy\Day\Conditions\Conditions;
+use OldEddy\Day\Conditions\ForecastHour;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Day\Water\Clarity;
 use OldEddy\Log\Evidence\ContactKind;
@@ -133,6 +134,12 @@ final class Trip extends Model
     public function told(): Conditions
     {
         return ConditionsReader::read([...$this->known(), 'schools' => $this->user->schools()->toArray(), 'own_success' => $this->ownSuccess()]);
+    }
+
+    /** @return list<ForecastHour> what is forecast of it; most days have none, and need not be read for it */
+    public function forecast(): array
+    {
+        return isset($this->conditions['forecast']) ? $this->told()->forecast : [];
     }
 
     /** The angler's other days of a stage, to be summed; hidden days are nobody's past. */

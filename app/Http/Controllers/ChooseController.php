@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Day\Kept;
 use App\Models\RackSlot;
 use App\Models\Trip;
+use App\Show\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -22,6 +23,7 @@ use OldEddy\Choice\Path\CastAngle;
 use OldEddy\Log\Next\Presentation;
 use OldEddy\Pictures\Slice\Scene;
 use OldEddy\Pictures\Slice\Strip;
+use OldEddy\Plan\Plan;
 use OldEddy\Plan\Planner;
 use OldEddy\Plan\WhatWouldChange;
 use OldEddy\Reading\WaterReader;
@@ -44,7 +46,8 @@ final class ChooseController
         return view('choose.show', [
             'trip' => $trip,
             'plan' => $plan,
-            'first' => $plan->worthFirst(self::FIRST),
+            'first' => $first = $plan->worthFirst(self::FIRST),
+            'pictures' => $this->pictures($plan, $first, $trip->user->units()),
             'rack' => $trip->rack,
             // By lure and color: several rods may carry one lure.
             'rigged' => $trip->rack->keyBy(static fn (RackSlot $r): string => Presentation::key($r->lure, $r->color))->all(),
@@ -58,8 +61,23 @@ final class ChooseController
             'switches' => WhatWouldChange::switches($day),
             'thrown' => $then === null ? null : $asked['if'],
             'flips' => array_column(Kept::flips($asIs->reading, $asIs->lineup[0]->lure->key), 'first', 'switch'),
-            'hours' => Kept::hours($day, $trip->told()->forecast),
+            'hours' => Kept::hours($day, $trip->forecast()),
         ]);
+    }
+
+    /**
+     * The pictures of the lures worth a rod, kept for a water.
+     *
+     * @param  list<Entry>  $first
+     * @return array<string, string> by lure
+     */
+    private function pictures(Plan $plan, array $first, Units $units): array
+    {
+        $keys = array_map(static fn (Entry $e): string => $e->lure->key, $first);
+
+        return Kept::of('cards '.implode(' ', $keys).($units->metric ? ' m' : ''), $plan->reading->day, static fn (): array => array_combine(
+            $keys, array_map(static fn (Entry $e): string => view('choose.card-pictures', ['entry' => $e])->render(), $first),
+        ));
     }
 
     /** Rigging is a PUT: once or ten times, the rod stands on the rack once. Several rods may carry one lure, each in its own color (R22). */

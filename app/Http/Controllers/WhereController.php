@@ -134,7 +134,7 @@ final class WhereController
             'trip' => $trip, 'lake' => $trip->lake, 'route' => $trip->route, 'rack' => $trip->rack, 'spots' => collect($day->spots)->keyBy('id'),
             'ribbon' => DayRibbon::of($day->day, planned: DayRoute::ribbon($trip->route), shades: $day->shades($trip->route?->names() ?? [])),
             'plan' => PlanDrawing::of($trip->lake, $day->day->riseFt()), 'rise' => $day->day->riseFt(),
-            'hours' => Kept::hours($day->day, $trip->told()->forecast),
+            'hours' => Kept::hours($day->day, $trip->forecast()),
         ]);
     }
 

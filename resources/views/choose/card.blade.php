@@ -3,7 +3,7 @@
 @php($color = $entry->colors()[0]->family->value)
 @php($onRack = isset($rigged["{$entry->lure->key}/{$color}"]))
 <li @class(['worth', 'on' => $onRack])>
-    {!! App\Day\Kept::of("card {$entry->lure->key} ".($units->metric ? 'm' : 'us'), $plan->reading->day, fn () => view('choose.card-pictures', ['entry' => $entry, 'units' => $units])->render()) !!}
+    {!! $pictures[$entry->lure->key] !!}
     <h2><a href="{{ route('choose', ['trip' => $trip, 'lure' => $entry->lure->key, 'if' => $thrown]) }}">{{ ucfirst($entry->lure->name()) }}</a> <small>{{ $entry->lure->role->value }}</small></h2>
     <p class="rod-how"><i class="swatch swatch-{{ $color }}" aria-hidden="true"></i>{{ App\Show\Word::of($color) }} · {{ $units->depth($setup->depthFt) }} · {{ $setup->cadence->name() }}</p>
     @if ($why = $entry->bestReason())<p class="worth-why">{{ $units->say($why->text) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, $why->ruleId) }}">why</a></p>@endif
