@@ -29,6 +29,17 @@ export function instrument(root, { tryOut, say }) {
     let held = null;
     const elements = [...root.querySelectorAll('[data-handle]')];
     const of = (element) => handles[element.dataset.handle];
+    /** What the hand said last, until the picture says so too: an answer to what it said before does not move the handle. */
+    const awaited = new Map();
+    const heed = () => {
+        for (const [element, value] of awaited) {
+            if (Math.abs(of(element).value - value) < of(element).step / 2) {
+                awaited.delete(element);
+            } else {
+                of(element).value = value;
+            }
+        }
+    };
 
     function place(element, value) {
         const { zero, per, left, unit } = held?.element === element ? held.handle : of(element);
@@ -74,11 +85,14 @@ export function instrument(root, { tryOut, say }) {
             const { value, moved } = held;
             held = null;
             if (moved) {
+                awaited.set(element, value);
+                of(element).value = value;
                 say(element.dataset.handle, value);
             }
         };
         element.addEventListener('pointerup', drop);
         element.addEventListener('pointercancel', drop);
+        element.addEventListener('blur', () => awaited.delete(element));
         element.addEventListener('keydown', (e) => {
             const value = valueAfter(of(element), of(element).value, e.key);
             if (value === null) {
@@ -86,6 +100,7 @@ export function instrument(root, { tryOut, say }) {
             }
             e.preventDefault();
             of(element).value = value;
+            awaited.set(element, value);
             place(element, value);
             tryOut(element.dataset.handle, value);
             clearTimeout(element.rests);
@@ -127,6 +142,7 @@ export function instrument(root, { tryOut, say }) {
         drawn(data) {
             [wide, tall] = [data.handles, data.tall];
             handles = narrow.matches ? tall : wide;
+            heed();
             for (const element of elements.filter((e) => e !== held?.element)) {
                 place(element, of(element).value);
             }
