@@ -45,16 +45,6 @@ final class StateOfDay
     }
 
     /**
-     * Tries a change without making it.
-     *
-     * @throws InvalidInput by field
-     */
-    public static function tried(Trip $trip, string $path, mixed $value, Units $units): void
-    {
-        self::checked($trip->conditions, ...self::meant($path, $value, $units));
-    }
-
-    /**
      * The day as it would be with a field changed; nothing is kept.
      *
      * @throws InvalidInput by field

@@ -19,27 +19,34 @@ final readonly class Handles
 
     public const WARMEST_F = 95.0;
 
-    /** A handle's place along the section, as a share of it, and its step, US and metric: path => share, steps, least and most by hand in feet. */
+    /** How a handle steps, US and metric, and how far a hand takes it, feet. */
     private const DOWN = [
-        'water.visibility_ft' => [0.2, 0.5, 0.1, 0.1, 40.0], 'spot.deep_ft' => [0.35, 0.5, 0.25, 1.0, 150.0], 'spot.shallow_ft' => [0.85, 0.5, 0.25, 0.0, 150.0],
-        'water.level_ft' => [0.985, 0.5, 0.1, -30.0, 30.0],
+        'water.visibility_ft' => [0.5, 0.1, 0.1, 40.0], 'spot.deep_ft' => [0.5, 0.25, 1.0, 150.0], 'spot.shallow_ft' => [0.5, 0.25, 0.0, 150.0],
+        'water.level_ft' => [0.5, 0.1, -30.0, 30.0],
     ];
+
+    /** The white lure hangs here, and the map's level is taken hold of there, as shares of the section. */
+    private const LURE_AT = 0.2;
+
+    private const LEVEL_AT = 0.985;
 
     /** @return array<string, array{zero: float, per: float, left: float, value: float, least: float, most: float, step: float, unit: string, words: string}> */
     public static function of(SliceDrawing $draw, Settled $day, Units $units): array
     {
         $scene = $draw->scene;
-        $feet = [
-            'water.visibility_ft' => $day->visibilityFt, 'spot.deep_ft' => $day->spot->deepFt ?? $scene->bottom[1][1],
-            'spot.shallow_ft' => $day->spot->shallowFt ?? $scene->bottom[2][1], 'water.level_ft' => $day->levelFt ?? 0.0,
+        [, [$deepAt, $deepFt], [$shallowAt, $shallowFt]] = $scene->bottom;
+        $lies = [
+            'water.visibility_ft' => [self::LURE_AT * $scene->lengthFt, $day->visibilityFt], 'spot.deep_ft' => [$deepAt, $day->spot->deepFt ?? $deepFt],
+            'spot.shallow_ft' => [$shallowAt, $day->spot->shallowFt ?? $shallowFt], 'water.level_ft' => [self::LEVEL_AT * $scene->lengthFt, $day->levelFt ?? 0.0],
         ];
         $handles = [];
-        foreach (self::DOWN as $path => [$share, $step, $metricStep, $least, $most]) {
+        foreach (self::DOWN as $path => [$step, $metricStep, $least, $most]) {
+            [$at, $feet] = $lies[$path];
             $handles[$path] = [
                 'zero' => round(100 * $draw->line / $draw->height, 3),
                 'per' => round(100 * $draw->downPerFt() * $units->take('depth', 1.0) / $draw->height, 4),
-                'left' => round(100 * $draw->x($share * $scene->lengthFt) / $draw->width, 2),
-                'value' => $units->show('depth', $feet[$path]), 'least' => $units->show('depth', $least), 'most' => $units->show('depth', $most),
+                'left' => round(100 * $draw->x($at) / $draw->width, 2),
+                'value' => $units->show('depth', $feet), 'least' => $units->show('depth', $least), 'most' => $units->show('depth', $most),
                 'step' => $units->metric ? $metricStep : $step, 'unit' => $units->word('depth'), 'words' => FieldTable::one('day', $path)->words,
             ];
         }

@@ -1,7 +1,7 @@
 import { waterTime } from './clock.js';
 import { sendWaiting, waitingOf } from './deck/outbox.js';
 import { put } from './deck/queue.js';
-import { instrument } from './instrument.js';
+import { OTHER_END, instrument, tries } from './instrument.js';
 import { NoSignal, SignedOut, send } from './wire.js';
 
 /** So long after the last change it is asked what is worth saying next. */
@@ -23,7 +23,11 @@ export default () => ({
         this.takeOver();
         this.$root.addEventListener('click', (e) => this.press(e));
         this.$root.addEventListener('change', (e) => this.changed(e.target.closest('[data-field]')));
-        this.picture = instrument(this.$root, { tryOut: (path, value) => this.tryOut(path, value), say: (path, value) => this.handled(path, value) });
+        // What was said in the meantime stands; a late guess is not drawn over it.
+        this.tried = tries(this.$root.dataset.try, (data, asked) => !this.busy && !Object.keys(asked).some((path) => path in this.unsent) && this.show(data));
+        this.picture = instrument(this.$root, {
+            tryOut: (path, value) => this.tried.ask({ ...this.beside(path), [path]: value }), say: (path, value) => this.handled(path, value),
+        });
         this.$root.addEventListener('submit', (e) => e.preventDefault());
         window.addEventListener('online', () => this.flush());
         this.takeForecasts();
@@ -112,30 +116,9 @@ export default () => ({
         return aside;
     },
 
-    /** While the hand still moves: what the water would be. One question at a time, and the last one wins. */
-    async tryOut(path, value) {
-        this.wanted = [path, value];
-        if (this.trying) {
-            return;
-        }
-        this.trying = true;
-        while (this.wanted) {
-            const [field, asked] = this.wanted;
-            this.wanted = null;
-            const said = Object.entries({ ...this.beside(field), [field]: asked }).map(([path, to]) => [`said[${path}]`, to]);
-            const answer = await fetch(`${this.$root.dataset.try}?${new URLSearchParams(said)}`, { headers: { Accept: 'application/json' } }).catch(() => null);
-            const data = answer?.ok ? await answer.json().catch(() => null) : null;
-            // What was said in the meantime stands; a late guess is not drawn over it.
-            if (data && !(field in this.unsent) && !this.busy) {
-                this.show(data);
-            }
-        }
-        this.trying = false;
-    },
-
     /** Whoever takes the bottom in hand has all of it in hand: the end he leaves where it is drawn is said with the other. */
     beside(path) {
-        const other = { 'spot.deep_ft': 'spot.shallow_ft', 'spot.shallow_ft': 'spot.deep_ft' }[path];
+        const other = OTHER_END[path];
         const input = other && this.$root.querySelector(`[data-field="${other}"]`)?.querySelector('input');
         return input?.value === '' ? { [other]: this.picture.at(other) } : {};
     },
@@ -148,7 +131,7 @@ export default () => ({
 
     /** Says a field in the units it is shown in. */
     say(path, value) {
-        this.wanted = null;
+        this.tried.forget();
         this.unsent[path] = value;
         this.put(path, value);
         this.note();

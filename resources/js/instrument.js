@@ -3,6 +3,44 @@ const LIFTED = 14;
 
 const clock = (minutes) => `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
 
+/** The bottom has two ends: whoever takes one in hand has both, and the other is said where it is drawn. */
+export const OTHER_END = { 'spot.deep_ft': 'spot.shallow_ft', 'spot.shallow_ft': 'spot.deep_ft' };
+
+/**
+ * Asks what the water would be while the hand still moves: one question is under way at a time, and of those that wait the last one wins.
+ * What is said is by path; draw is given the answer and what was asked. Answers ask, and forget, which drops what waits.
+ */
+export function tries(url, draw) {
+    let wanted = null;
+    let under = false;
+    return {
+        async ask(said) {
+            wanted = said;
+            if (under) {
+                return;
+            }
+            under = true;
+            while (wanted) {
+                const asked = wanted;
+                wanted = null;
+                const query = new URLSearchParams();
+                for (const [path, value] of Object.entries(asked)) {
+                    [value].flat().forEach((one) => query.append(Array.isArray(value) ? `said[${path}][]` : `said[${path}]`, one));
+                }
+                const answer = await fetch(`${url}?${query}`, { headers: { Accept: 'application/json' } }).catch(() => null);
+                const data = answer?.ok ? await answer.json().catch(() => null) : null;
+                if (data) {
+                    draw(data, asked);
+                }
+            }
+            under = false;
+        },
+        forget() {
+            wanted = null;
+        },
+    };
+}
+
 /** The value at a place of the picture, kept in its steps and limits. How values lie there comes from the server. */
 export function valueAt(handle, share) {
     const value = Math.round((100 * share - handle.zero) / handle.per / handle.step) * handle.step;

@@ -8,9 +8,11 @@ use OldEddy\Choice\Lineup\Setup;
 use OldEddy\Choice\Lineup\Wish;
 use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Choice\Path\CastAngle;
+use OldEddy\Choice\Path\CoverShape;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Pictures\Slice\BiteMark;
 use OldEddy\Pictures\Slice\Scene;
+use OldEddy\Reading\Column;
 use OldEddy\Reading\Tightness;
 use PHPUnit\Framework\TestCase;
 
@@ -214,5 +216,41 @@ final class SceneTest extends TestCase
         preg_match_all('~<symbol id="([a-z_]+)"[^>]*>(.+?)</symbol>~', $sprite, $symbols);
         self::assertEqualsCanonicalizing(array_keys(Catalog::all()), $symbols[1]);
         self::assertCount(count($symbols[2]), array_unique($symbols[2]), 'two lures look alike');
+    }
+
+    public function test_a_roof_throws_its_shade_away_from_the_sun(): void
+    {
+        $spot = ['structure' => 'dock', 'cover' => ['dock'], 'depth_ft' => [3, 10]];
+        $at = static fn (int $bearing): Scene => Scene::ofReading(
+            self::reading(['date' => '2026-07-10', 'time' => '10:00', 'water.temp_f' => 80, 'weather.sky' => 'clear', 'spot' => $spot + ['cast_bearing_deg' => $bearing]]),
+        );
+        [$toward, $away] = [$at(90), $at(270)];
+        $dock = CoverShape::of(Cover::Dock);
+        self::assertNotNull($dock);
+        self::assertNotNull($toward->shade);
+        self::assertNotNull($away->shade);
+        self::assertNotNull($toward->above->sunDeg);
+        // A deck a foot and a half over the water (our own choice) moves its edge by its height over the sun's tangent.
+        $shift = $toward->above->sunAhead * 1.5 / tan(deg2rad($toward->above->sunDeg));
+        self::assertGreaterThan(0, $shift);
+        self::assertEqualsWithDelta($toward->lengthFt * $dock->from - $shift, $toward->shade->fromFt, 1e-9);
+        self::assertGreaterThan($toward->shade->fromFt, $away->shade->fromFt);
+    }
+
+    public function test_a_fish_near_cover_is_a_few_feet_off_it_and_one_on_the_bottom_is_at_the_bottom(): void
+    {
+        $scene = Scene::ofReading(self::reading(['water.temp_f' => 58, 'weather.sky' => 'clear', 'spot' => ['structure' => 'flat', 'cover' => ['stumps'], 'depth_ft' => [2, 12]]]));
+        self::assertSame(Tightness::Near, $scene->reading->stand->tightness);
+        $stumps = CoverShape::of(Cover::Stumps);
+        self::assertNotNull($stumps);
+        self::assertEqualsWithDelta($scene->lengthFt * $stumps->from - 3.0, $scene->fish[0]->distanceFt, 1e-9);
+        $winter = Scene::ofReading(
+            self::reading(['date' => '2026-01-20', 'water.temp_f' => 42, 'spot' => ['structure' => 'channel_swing', 'cover' => ['rock'], 'depth_ft' => [6, 20]]]),
+        );
+        self::assertSame(Column::Bottom, $winter->reading->stand->column);
+        foreach ($winter->fish as $fish) {
+            $lowest = min($winter->reading->stand->deepFt, $winter->bottomAt($fish->distanceFt) - 0.4);
+            self::assertEqualsWithDelta($lowest, $fish->depthFt, 1e-9);
+        }
     }
 }

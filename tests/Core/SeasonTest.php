@@ -147,4 +147,36 @@ final class SeasonTest extends TestCase
     {
         self::assertEqualsWithDelta(0.186, Appetite::of(Species::LargemouthBass)->at(10), 0.001);
     }
+
+    /** The scale says what the table says: every degree lies in the stage that a thermometer would name. */
+    public function test_the_scale_of_the_seasons_is_that_of_the_thermometer(): void
+    {
+        foreach (Species::cases() as $species) {
+            $table = StageTable::of($species);
+            foreach ([true, false] as $warming) {
+                $scale = $table->scale($warming);
+                self::assertNull($scale[0][1], 'the coldest begins nowhere');
+                $from = array_column(array_slice($scale, 1), 1);
+                self::assertSame($from, self::sorted($from), "{$species->value}: coldest first");
+                for ($tempF = 33.5; $tempF < 95; $tempF++) {
+                    $named = $scale[0][0];
+                    foreach ($scale as [$stage, $begins]) {
+                        $named = $begins !== null && $tempF >= $begins ? $stage : $named;
+                    }
+                    self::assertSame($warming ? $table->warming($tempF) : $table->cooling($tempF), $named, "{$species->value} at {$tempF} °F");
+                }
+            }
+        }
+    }
+
+    /**
+     * @param  list<float>  $numbers
+     * @return list<float>
+     */
+    private static function sorted(array $numbers): array
+    {
+        sort($numbers);
+
+        return $numbers;
+    }
 }

@@ -163,7 +163,7 @@ test('a step goes by even steps and stays within the limits of the field', () =>
     const press = (at, step) => {
         const its = field('water.visibility_ft', 'stepper', [at]);
         one.press({ target: { closest: (what) => (what === 'button' ? { dataset: { step }, closest: () => its } : null) } });
-        one.picture = { follow: () => {} };
+        [one.picture, one.tried] = [{ follow: () => {} }, { forget: () => {} }];
         clearTimeout(its.timer);
         return at.value;
     };
@@ -184,7 +184,8 @@ test('of what is tried while the hand moves the last one wins, and the bottom is
     await one.init();
     await rest(one);
     one.picture.at = () => 2;
-    await Promise.all([one.tryOut('spot.deep_ft', 8), one.tryOut('spot.deep_ft', 9), one.tryOut('spot.deep_ft', 10)]);
+    const ask = (deep) => one.tried.ask({ ...one.beside('spot.deep_ft'), 'spot.deep_ft': deep });
+    await Promise.all([ask(8), ask(9), ask(10)]);
     assert.deepEqual(asked, [{ 'said[spot.shallow_ft]': '2', 'said[spot.deep_ft]': '8' }, { 'said[spot.shallow_ft]': '2', 'said[spot.deep_ft]': '10' }]);
     assert.match(reading.innerHTML, /10/);
     one.handled('spot.deep_ft', 10);

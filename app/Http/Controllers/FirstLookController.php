@@ -5,15 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Day\StateOfDay;
-use App\Drawing\Handles;
-use App\Drawing\SeasonScale;
-use App\Drawing\SliceDrawing;
+use App\Drawing\WaterByHand;
 use App\Show\Units;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Contract\ConditionsReader;
-use OldEddy\Pictures\Slice\Scene;
 use OldEddy\Plan\Planner;
 
 /** What the program is, before anybody signs in: one water that can be drawn by hand, and the lures that follow. Nothing is kept. */
@@ -34,18 +31,13 @@ final class FirstLookController
         $water = self::WATER;
         try {
             foreach ((array) $request->query('said') as $path => $value) {
-                $meant = is_string($value) && str_contains($value, ',') ? array_values(array_filter(explode(',', $value))) : $value;
-                $water = StateOfDay::changed($water, (string) $path, $meant, new Units(false));
+                $water = StateOfDay::changed($water, (string) $path, $value, new Units(false));
             }
         } catch (InvalidInput $e) {
             return new JsonResponse(['errors' => $e->toArray()], 422);
         }
-        $drawn = self::drawn($water);
 
-        return new JsonResponse([
-            'picture' => view('read.picture', $drawn)->render(), 'lures' => view('account.lures', $drawn)->render(),
-            'handles' => $drawn['handles'], 'tall' => $drawn['tallHandles'],
-        ]);
+        return new JsonResponse(WaterByHand::answer(self::drawn($water), picture: 'read.picture', lures: 'account.lures'));
     }
 
     /**
@@ -55,12 +47,7 @@ final class FirstLookController
     public static function drawn(array $water = self::WATER): array
     {
         $plan = Planner::plan(ConditionsReader::read($water));
-        $scene = Scene::ofReading($plan->reading);
 
-        return [
-            'scene' => $scene, 'reading' => $plan->reading, 'handles' => Handles::of(new SliceDrawing($scene), $plan->reading->day, new Units(false)),
-            'tallHandles' => Handles::of(new SliceDrawing($scene, tall: true), $plan->reading->day, new Units(false)),
-            'seasons' => SeasonScale::of($plan->reading->day), 'lures' => array_slice($plan->lineup, 0, self::LURES),
-        ];
+        return ['lures' => array_slice($plan->lineup, 0, self::LURES)] + WaterByHand::of($plan->reading, new Units(false));
     }
 }

@@ -8,9 +8,7 @@ use App\Day\Answer;
 use App\Day\FieldSheet;
 use App\Day\Kept;
 use App\Day\StateOfDay;
-use App\Drawing\Handles;
-use App\Drawing\SeasonScale;
-use App\Drawing\SliceDrawing;
+use App\Drawing\WaterByHand;
 use App\Models\Trip;
 use App\Show\Clock;
 use App\Show\Units;
@@ -22,7 +20,6 @@ use OldEddy\Contract\ConditionsReader;
 use OldEddy\Contract\ForecastFile;
 use OldEddy\Day\Conditions\Assumption;
 use OldEddy\Day\Conditions\Settler;
-use OldEddy\Pictures\Slice\Scene;
 use OldEddy\Plan\Ask;
 use OldEddy\Plan\WorthAsking;
 use OldEddy\Reading\WaterReader;
@@ -67,12 +64,8 @@ final class ReadController
         } catch (InvalidInput $e) {
             return new JsonResponse(['errors' => $e->toArray()], 422);
         }
-        $drawn = $this->drawn($day);
 
-        return new JsonResponse([
-            'picture' => view('read.picture', $drawn)->render(), 'reading' => view('read.reading', $drawn)->render(),
-            'handles' => $drawn['handles'], 'tall' => $drawn['tallHandles'],
-        ]);
+        return new JsonResponse(WaterByHand::answer($this->drawn($day), picture: 'read.picture', reading: 'read.reading'));
     }
 
     public function change(Request $request, Trip $trip): JsonResponse
@@ -99,11 +92,17 @@ final class ReadController
             return new JsonResponse(['errors' => $e->toArray()], 422);
         }
 
-        return new JsonResponse(['hours' => count($checked)] + (array) $this->reading(StateOfDay::put($trip, 'forecast', $hours))->getData(true));
+        return new JsonResponse(['hours' => count($checked)] + $this->asItIs(StateOfDay::put($trip, 'forecast', $hours)));
     }
 
     /** The reading as it is now, with what the form shows of it. */
     public function reading(Trip $trip): JsonResponse
+    {
+        return new JsonResponse($this->asItIs($trip));
+    }
+
+    /** @return array<string, mixed> */
+    private function asItIs(Trip $trip): array
     {
         $units = $trip->user->units();
         $values = [];
@@ -113,12 +112,9 @@ final class ReadController
         }
         $drawn = $this->drawn($trip);
 
-        return new JsonResponse([
-            ...array_map(static fn (string $part): string => view("read.{$part}", $drawn)->render(), [
-                'picture' => 'picture', 'season' => 'season', 'reading' => 'reading', 'chips' => 'chips', 'because' => 'because',
-            ]),
-            'handles' => $drawn['handles'], 'tall' => $drawn['tallHandles'], 'values' => $values, 'assumed' => $drawn['assumed'],
-        ]);
+        return ['values' => $values, 'assumed' => $drawn['assumed']] + WaterByHand::answer(
+            $drawn, picture: 'read.picture', season: 'read.season', reading: 'read.reading', chips: 'read.chips', because: 'read.because',
+        );
     }
 
     /** @return array<string, mixed> a day with its reading, drawn */
@@ -126,24 +122,22 @@ final class ReadController
     {
         $units = $trip->user->units();
         $reading = WaterReader::read(Settler::settle($trip->told()));
-        $scene = Scene::ofReading($reading);
+        $shown = $this->assumed($reading->day->assumed, $units);
 
         return [
-            'trip' => $trip, 'reading' => $reading, 'scene' => $scene, 'handles' => Handles::of(new SliceDrawing($scene), $reading->day, $units),
-            'tallHandles' => Handles::of(new SliceDrawing($scene, tall: true), $reading->day, $units),
-            'assumed' => $this->assumed($reading->day->assumed, $units), 'chips' => $this->chips($reading->day->assumed, $units), 'seasons' => SeasonScale::of($reading->day),
-        ];
+            'trip' => $trip, 'assumed' => $shown, 'chips' => $this->chips($reading->day->assumed, $shown, $units),
+        ] + WaterByHand::of($reading, $units);
     }
 
     /**
      * What was assumed and a tap can say; where on earth it is no angler guesses.
      *
      * @param  list<Assumption>  $assumed
+     * @param  array<string, string>  $shown  by path, as a field shows it
      * @return list<array{path: string, value: string, words: string, why: string}>
      */
-    private function chips(array $assumed, Units $units): array
+    private function chips(array $assumed, array $shown, Units $units): array
     {
-        $shown = $this->assumed($assumed, $units);
         $chips = [];
         foreach ($assumed as $one) {
             $field = FieldSheet::field($one->path);

@@ -40,7 +40,7 @@ final class SaysCondition extends Kind
     public function refusal(array $event): ?string
     {
         try {
-            StateOfDay::tried($this->trip, $event['path'], $event['value'] ?? null, self::units($event));
+            StateOfDay::changed($this->trip->conditions, $event['path'], $event['value'] ?? null, self::units($event));
         } catch (InvalidInput $wrong) {
             $words = FieldSheet::field($event['path'])->label ?? $event['path'];
 

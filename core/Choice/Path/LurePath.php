@@ -111,12 +111,9 @@ final readonly class LurePath
                 $before = $this->seconds[$i - 1];
                 $share = $moment > $before ? max(0.0, ($seconds - $before) / ($moment - $before)) : 1.0;
 
-                return $this->point(
-                    $i,
-                    $seconds,
-                    $this->distancesFt[$i - 1] + $share * ($this->distancesFt[$i] - $this->distancesFt[$i - 1]),
-                    $this->depthsFt[$i - 1] + $share * ($this->depthsFt[$i] - $this->depthsFt[$i - 1]),
-                );
+                [, $distanceFt, $depthFt] = $this->along($i - 1, $share);
+
+                return $this->point($i, $seconds, $distanceFt, $depthFt);
             }
         }
 

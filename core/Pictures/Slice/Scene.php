@@ -9,7 +9,6 @@ use OldEddy\Basics\Curve;
 use OldEddy\Basics\Said;
 use OldEddy\Choice\Lineup\Setup;
 use OldEddy\Choice\Path\CastAngle;
-use OldEddy\Choice\Path\CoverShape;
 use OldEddy\Choice\Path\LurePath;
 use OldEddy\Choice\Path\PathPoint;
 use OldEddy\Day\Conditions\Cover;
@@ -38,7 +37,6 @@ final readonly class Scene
     /**
      * @param  list<array{float, float, string}>  $layers  from depth, to depth, color of the lit water
      * @param  list<array{float, float}>  $bottom  distance, depth
-     * @param  list<Cover>  $covers
      * @param  list<Form>  $forms  the covers' own forms
      * @param  list<FishMark>  $fish
      * @param  list<array{float, float}>  $ticks  the lure at each whole second: distance, depth
@@ -55,7 +53,6 @@ final readonly class Scene
         public float $bandNearFt,
         public float $bandFarFt,
         public float $reachFt,
-        public array $covers,
         public array $forms,
         public array $fish,
         public SkyAbove $above,
@@ -115,7 +112,7 @@ final readonly class Scene
     {
         $day = $this->reading->day;
         $sun = $this->above->sunDeg === null || $this->above->sunDeg <= 0 ? '' : sprintf(', the sun %.0f° high', $this->above->sunDeg);
-        $covers = array_filter($this->covers, static fn (Cover $c): bool => $c !== Cover::None);
+        $covers = array_filter($this->reading->covers, static fn (Cover $c): bool => $c !== Cover::None);
         $parts = [
             Said::of('Sky %s%s, wind {%.0f mph}. ', $day->sky->words(), $sun, $day->windMph),
             Said::of('%s bottom, {%.1f ft} deep under you, {%.1f ft} at the far end', Said::capital($day->spot->bottom?->words() ?? 'unknown'),
@@ -142,8 +139,11 @@ final readonly class Scene
         $bottomAt = static fn (float $at): float => Curve::through($bottom, $at);
         [$from, $to] = self::stretch($bottom, $stand->shallowFt, $length);
         $path = $setup?->path();
-        $inReach = $setup === null ? [] : $setup->zone();
-        $runs = $inReach === [] ? [] : $path->runsBetween(...$inReach);
+        $zone = $setup?->zone();
+        $runs = $zone === null ? [] : $path->runsBetween(...$zone);
+        // Fish are drawn where the bottom is deep enough and the cast can meet them.
+        [, , $near, $far] = $zone ?? [0.0, 0.0, 0.0, $length];
+        $marks = new FishMarks($reading, $bottomAt, new Hand($reading->day->northernDay));
 
         return new self(
             $reading,
@@ -156,11 +156,10 @@ final readonly class Scene
             $from,
             $to,
             $reading->strikeRadiusFt($setup?->lure->isLoud() ?? false),
-            $reading->covers,
             self::forms($reading, $bottomAt, $length, $fine),
-            self::fish($reading, $bottomAt, $from, $to, $length, $setup),
+            $marks->between(max($from, $near), min($to, $far, self::INSIDE * $length), $length),
             SkyAbove::of($reading),
-            ShadeWedge::of($reading, $length, self::extents($reading, $length)),
+            ShadeWedge::of($reading, $length),
             $path,
             $path === null ? [] : self::ticks($path),
             $runs,
@@ -198,32 +197,6 @@ final readonly class Scene
         }
 
         return $forms;
-    }
-
-    /**
-     * @param  Closure(float): float  $bottomAt
-     * @return list<FishMark>
-     */
-    private static function fish(Reading $reading, Closure $bottomAt, float $from, float $to, float $length, ?Setup $setup): array
-    {
-        [$near, $far] = $setup === null ? [0.0, $length] : array_slice($setup->zone(), 2);
-        $marks = new FishMarks($reading, $bottomAt, new Hand($reading->day->northernDay));
-
-        return $marks->between(max($from, $near), min($to, $far, self::INSIDE * $length), $length);
-    }
-
-    /** @return array<string, array{float, float}> from where to where each cover lies, feet */
-    private static function extents(Reading $reading, float $length): array
-    {
-        $extents = [];
-        foreach ($reading->covers as $cover) {
-            $shape = CoverShape::of($cover);
-            if ($shape !== null) {
-                $extents[$cover->value] = [$length * $shape->from, $length * $shape->to];
-            }
-        }
-
-        return $extents;
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Pictures\Slice;
 
+use OldEddy\Choice\Path\CoverShape;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Reading\Reading;
 
@@ -36,10 +37,8 @@ final readonly class ShadeWedge
     /**
      * The shade of a reading in a section of some length (feet): that of a roof where there is one, else the shade said of the spot.
      * Null where no sun shines.
-     *
-     * @param  array<string, array{float, float}>  $roofs  from where to where covers lie, feet, by cover
      */
-    public static function of(Reading $reading, float $lengthFt, array $roofs): ?self
+    public static function of(Reading $reading, float $lengthFt): ?self
     {
         $sun = $reading->day->sunElevationDeg;
         if ($sun === null || $sun < self::SUN_FROM_DEG || $reading->day->sky->isCovered()) {
@@ -53,11 +52,12 @@ final readonly class ShadeWedge
             return new self(max(0.0, $lengthFt - $width), $lengthFt, $lean);
         }
         foreach (self::ROOF_FT as $cover => $height) {
-            if (isset($roofs[$cover]) && $reading->day->spot->has(Cover::from($cover))) {
+            $roof = $reading->day->spot->has(Cover::from($cover)) ? CoverShape::of(Cover::from($cover)) : null;
+            if ($roof !== null) {
                 $shift = -$ahead * $height / tan(deg2rad($sun));
-                $from = max(0.0, $roofs[$cover][0] + $shift);
+                $from = max(0.0, $lengthFt * $roof->from + $shift);
 
-                return $from < $lengthFt ? new self($from, min($lengthFt, $roofs[$cover][1] + $shift), $lean) : null;
+                return $from < $lengthFt ? new self($from, min($lengthFt, $lengthFt * $roof->to + $shift), $lean) : null;
             }
         }
 

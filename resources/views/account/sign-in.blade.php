@@ -4,22 +4,7 @@
 @section('content')
     <div class="instrument first-look" x-data="firstLook" data-try="{{ route('first-look') }}" data-handles="{{ json_encode($handles) }}"
     data-tall="{{ json_encode($tallHandles) }}">
-        <div class="read-picture">
-            <div class="read-water">
-                <div id="picture">@include('read.picture')</div>
-                <div class="handles" role="group" aria-label="The water, by hand">
-                    <span class="lure-line" data-line="water.visibility_ft" aria-hidden="true" style="left: {{ $handles['water.visibility_ft']['left'] }}%; top: {{
-                        $handles['water.visibility_ft']['zero'] }}%; height: {{ $handles['water.visibility_ft']['per'] * $handles['water.visibility_ft']['value'] }}%"></span>
-                    @include('read.handle', ['path' => 'water.visibility_ft', 'class' => 'lost', 'says' => 'seen to'])
-                    @include('read.handle', ['path' => 'spot.deep_ft', 'class' => 'bed', 'says' => 'deep'])
-                    @include('read.handle', ['path' => 'spot.shallow_ft', 'class' => 'bed', 'says' => 'shallow'])
-                </div>
-            </div>
-            <div class="read-season" role="group" aria-label="Temperature and season">
-                <div id="season">@include('read.season')</div>
-                @include('read.handle', ['path' => 'water.temp_f', 'class' => 'mercury', 'says' => ''])
-            </div>
-        </div>
+        @include('read.water', ['level' => false])
         <div class="read-tray">
             <div class="segments" role="radiogroup" aria-label="Sky">
                 @foreach (['clear', 'overcast', 'rain'] as $sky)<label><input type="radio" name="weather.sky" value="{{ $sky }}" @checked($sky === 'clear')><span>{{ $sky }}</span></label>@endforeach

@@ -82,7 +82,7 @@
 <figcaption><span>{{ $scene->fishStandDeeper() ? 'fish deeper, from '.$units->depth($scene->bandTopFt)
     : 'fish at '.$units->band($scene->bandTopFt, $scene->bandFloorFt).', circles: each moves '.$units->depth($scene->reachFt) }}</span>
     @if ($scene->silhouetteBelowFt < $scene->depthFt)<span>no color below {{ $units->depth($scene->silhouetteBelowFt) }}</span>@endif
-    <span>{{ implode(', ', array_filter([...array_map(fn ($c) => $c->value === 'none' ? '' : $c->words(), $scene->covers),
+    <span>{{ implode(', ', array_filter([...array_map(fn ($c) => $c->value === 'none' ? '' : $c->words(), $scene->reading->covers),
         ($material = $scene->reading->day->spot->bottom?->words()) ? "{$material} bottom" : null])) }}</span>
     <span>height ×{{ number_format($draw->stretch(), 1) }}{{ $scene->path ? ', a tick every '.max(1, (int) ceil($scene->path->seconds() / 60)).' s' : '' }}{{ $scene->parallel
         ? ', along the edge' : '' }}</span>

@@ -5,23 +5,7 @@
 <div class="instrument" x-data="conditions" data-url="{{ route('conditions.change', $trip) }}" data-try="{{ route('try', $trip) }}" data-log="{{ route('log', $trip) }}" data-trip="{{ $trip->id }}"
     data-angler="{{ $trip->user_id }}" data-zone="{{ $trip->conditions['timezone'] ?? '' }}" data-units="{{ $units->metric ? 'metric' : 'us' }}" data-handles="{{ json_encode($handles) }}"
     data-tall="{{ json_encode($tallHandles) }}">
-    <div class="read-picture">
-        <div class="read-water">
-            <div id="picture">@include('read.picture')</div>
-            <div class="handles" role="group" aria-label="The water, by hand">
-                <span class="lure-line" data-line="water.visibility_ft" aria-hidden="true" style="left: {{ $handles['water.visibility_ft']['left'] }}%; top: {{ $handles['water.visibility_ft']['zero'] }}%; height: {{
-                    $handles['water.visibility_ft']['per'] * $handles['water.visibility_ft']['value'] }}%"></span>
-                @include('read.handle', ['path' => 'water.visibility_ft', 'class' => 'lost', 'says' => 'seen to'])
-                @include('read.handle', ['path' => 'spot.deep_ft', 'class' => 'bed', 'says' => 'deep'])
-                @include('read.handle', ['path' => 'spot.shallow_ft', 'class' => 'bed', 'says' => 'shallow'])
-                @include('read.handle', ['path' => 'water.level_ft', 'class' => 'level', 'says' => 'level'])
-            </div>
-        </div>
-        <div class="read-season" role="group" aria-label="Temperature and season">
-            <div id="season">@include('read.season')</div>
-            @include('read.handle', ['path' => 'water.temp_f', 'class' => 'mercury', 'says' => ''])
-        </div>
-    </div>
+    @include('read.water', ['level' => true])
     <aside class="read-side" aria-label="The reading">
         <h1>Read the water</h1>
         <div class="asked" x-ref="asks" data-asks="{{ route('asks', $trip) }}" aria-live="polite"></div>
