@@ -22,6 +22,9 @@ final readonly class WhereDrawing
     /** So many spots are drawn as the best of the hour. */
     private const BEST = 5;
 
+    /** The golden ratio's part: the farthest apart that a row of places can keep. */
+    private const APART = 0.618;
+
     /** So many reasons of a place are shown at once. */
     private const WEIGHTY = 2;
 
@@ -134,7 +137,7 @@ final readonly class WhereDrawing
     }
 
     /**
-     * The legs of a route over the water, in order: an arrowhead in the middle of each, and beside it, off the line, its number.
+     * The legs of a route over the water, in order: an arrowhead about the middle of each, and beside it, off the line, its number.
      *
      * @param  Collection<array-key, LakeSpot>  $spots
      * @return list<array{d: string, x: float, y: float, number: int}>
@@ -186,7 +189,8 @@ final readonly class WhereDrawing
         for ($i = 1; $i < count($points); $i++) {
             $lengths[] = hypot($points[$i][0] - $points[$i - 1][0], $points[$i][1] - $points[$i - 1][1]);
         }
-        $left = array_sum($lengths) / 2;
+        // About the middle, for each leg a little elsewhere: the numbers of legs that lie together do not.
+        $left = array_sum($lengths) * (0.35 + 0.3 * fmod(self::APART * $number, 1.0));
         $i = 0;
         while ($i < count($lengths) - 1 && $left > $lengths[$i]) {
             $left -= $lengths[$i++];

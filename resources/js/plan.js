@@ -101,10 +101,17 @@ export default () => ({
             return { words: mark.querySelector('.plan-name'), x: (e - this.at.x) * scale, y: (f - this.at.y) * scale, rank: Number(mark.dataset.rank ?? 999) };
         }).sort((a, b) => a.rank - b.rank);
         const taken = marks.map(({ x, y }) => [x - 12, y - 12, x + 12, y + 12]);
+        // A name keeps off the numbers of a route's legs where it can.
+        const legs = [...this.svg.querySelectorAll('.plan-leg-number')].map((leg) => {
+            const [x, y] = [(Number(leg.getAttribute('x')) - this.at.x) * scale, (Number(leg.getAttribute('y')) - this.at.y) * scale];
+            return [x - 9, y - 9, x + 9, y + 9];
+        });
         marks.forEach(({ words, x, y }, own) => {
             const wide = 7 * words.textContent.length;
             const sides = [['start', 18, [x + 15, y - 7, x + 18 + wide, y + 7]], ['end', -18, [x - 18 - wide, y - 7, x - 15, y + 7]]];
-            const free = sides.find(([, , [left, top, right, bottom]]) => left >= 0 && right <= room && !taken.some(([l, t, r, b], i) => i !== own && l < right && r > left && t < bottom && b > top));
+            const clear = ([left, top, right, bottom], boxes) => !boxes.some(([l, t, r, b], i) => !(boxes === taken && i === own) && l < right && r > left && t < bottom && b > top);
+            const fit = sides.filter(([, , box]) => box[0] >= 0 && box[2] <= room && clear(box, taken));
+            const free = fit.find(([, , box]) => clear(box, legs)) ?? fit[0];
             words.style.display = free ? '' : 'none';
             if (free) {
                 words.setAttribute('text-anchor', free[0]);

@@ -57,7 +57,7 @@
     @foreach ($bites ?? [] as $bite)
         <ellipse cx="{{ $draw->x($bite->distanceFt) }}" cy="{{ $draw->y($bite->depthFt) }}" rx="{{ $radiusX }}" ry="{{ $radiusY }}" class="paid"/>
         <circle cx="{{ $draw->x($bite->distanceFt) }}" cy="{{ $draw->y($bite->depthFt) }}" r="4" class="bite"/>
-        <text x="{{ $draw->x($bite->distanceFt) }}" y="{{ $draw->y($bite->depthFt) - 9 - 16 * ($loop->index % 3) }}" text-anchor="middle" class="word halo">{{ implode(', ', array_slice($bite->at, 0,
+        <text x="{{ $draw->x($bite->distanceFt) }}" y="{{ $draw->line - 8 - 17 * ($loop->index % 4) }}" text-anchor="middle" class="word halo">{{ implode(', ', array_slice($bite->at, 0,
             3)) }}{{ count($bite->at) > 3 ? ' …' : '' }}</text>
     @endforeach
     @if ($draw->small)

@@ -1,6 +1,6 @@
 {{-- The water plan: a survey drawing. Depth lines are drawn by the script from the grid; all else stands for a number here. --}}
 <figure class="plan" x-data="plan">
-<svg viewBox="{{ $plan->box() }}" role="group" aria-label="{{ $title }}" tabindex="0" style="--point: {{ $plan->metresPerPoint() }}; --word: {{ $plan->wordM() }}px{{ isset($water) ? "; --water: {$water}" : '' }}">
+<svg viewBox="{{ $plan->box() }}" role="group" aria-label="{{ $title }}" tabindex="0" style="--point: {{ $plan->metresPerPoint() }}; --word: {{ $plan->wordM() }}px{{ isset($water) ? "; --water: {$water}; --tone: 0.17" : '' }}">
     <g data-depths></g>
     @foreach ($lake->shoreline ?? [] as $ring)<polygon points="{{ $plan->ring($ring) }}" class="plan-shore"/>@endforeach
     @foreach ($shades ?? [] as $shade)<polygon points="{{ $shade }}" class="plan-shade"/>@endforeach
