@@ -117,13 +117,13 @@ final class Batch
         }
     }
 
-    /** @return list<array{spot: string, lure: string, casts: int}> casts that wait to be written, with where and with what they were made */
+    /** @return list<array{spot: string, casts: int}> casts that wait to be written, with where they were made */
     public function castNow(): array
     {
         $cast = [];
         foreach ($this->casts as $stint => $casts) {
             $of = $this->stints()[$stint];
-            $cast[] = ['spot' => (string) $of['spot'], 'lure' => (string) $of['lure'], 'casts' => $of['deleted_at'] === null ? $casts : 0];
+            $cast[] = ['spot' => (string) $of['spot'], 'casts' => $of['deleted_at'] === null ? $casts : 0];
         }
 
         return $cast;

@@ -5,21 +5,15 @@ declare(strict_types=1);
 namespace App\Log;
 
 use App\Day\Kept;
-use App\Models\Contact;
 use App\Models\Stint;
 use App\Models\Trip;
 use App\Models\Turn;
 use Illuminate\Database\Eloquent\Collection;
 use OldEddy\Day\Season\Stage;
-use OldEddy\Log\Evidence\Contact as LoggedContact;
-use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Log\Evidence\Evidence;
 use OldEddy\Log\Evidence\Goal;
-use OldEddy\Log\Evidence\Hooked;
-use OldEddy\Log\Evidence\LostBy;
 use OldEddy\Log\Evidence\OwnPast;
 use OldEddy\Log\Evidence\Pattern;
-use OldEddy\Log\Evidence\Stint as LoggedStint;
 use OldEddy\Log\Evidence\SunTurns;
 use OldEddy\Log\Evidence\Turn as LoggedTurn;
 use OldEddy\Log\Next\Choices;
@@ -55,40 +49,11 @@ final readonly class DayEvidence
         // On a hidden day no sun stands over the water.
         $sunDay = $trip->drill_seed === null ? $reading->day->sunDay : null;
         $sun = $sunDay === null ? [] : Kept::of('sun turns', $reading->day, static fn (): array => SunTurns::of($sunDay, (string) $trip->conditions['date']));
-        $this->evidence = Evidence::weigh(array_values($stints->map(self::stint(...))->all()), $this->past->prior(), [...$this->turns, ...$sun]);
+        $this->evidence = Evidence::weigh(Stint::logged($stints), $this->past->prior(), [...$this->turns, ...$sun]);
         $this->pattern = Pattern::in($this->evidence);
         $stage = $reading->stage->stage;
         $inGroups = Groups::expected($reading->day, $stage);
         $manner = new Manner($trip->user->schools(), $stage === Stage::Winter, $inGroups, $time ?? new TimeLeft, Goal::from($trip->goal), $trip->practice);
         $this->next = NextMove::after($this->evidence, $this->pattern, $choices, $manner);
-    }
-
-    private static function stint(Stint $stint): LoggedStint
-    {
-        return new LoggedStint(
-            $stint->started_at->format('Y-m-d\TH:i:s'),
-            ['cast' => $stint->cast_kind] + $stint->only(['spot', 'lure', 'color', 'retrieve', 'structure', 'cover', 'cover_part', 'light', 'angler']),
-            $stint->depth_ft,
-            $stint->cast_count,
-            null,
-            array_values($stint->contacts->map(self::contact(...))->all()),
-            $stint->water_depth_ft,
-            $stint->weight_oz,
-            $stint->length_in,
-        );
-    }
-
-    private static function contact(Contact $contact): LoggedContact
-    {
-        return new LoggedContact(
-            ContactKind::from($contact->kind),
-            $contact->species,
-            $contact->length_in,
-            $contact->hooked === null ? null : Hooked::from($contact->hooked),
-            $contact->at_cast,
-            $contact->depth_ft,
-            $contact->weight_lb,
-            $contact->lost_by === null ? null : LostBy::from($contact->lost_by),
-        );
     }
 }

@@ -263,9 +263,9 @@ final class Deck
     /** What a fish that was measured and not weighed weighed, about (Y6). */
     private function about(Contact $contact): ?string
     {
-        $weight = $contact->weight_lb === null ? $contact->weight($this->reading->day->species->value) : null;
+        $weighed = $contact->weight_lb === null ? $contact->weighed($this->reading->day->species->value) : null;
 
-        return $weight === null ? null : 'about '.$this->units->fish($weight);
+        return $weighed === null ? null : 'about '.$this->units->fish($weighed->mass);
     }
 
     /** @return list<array{name: string, about: string, first: string}> */

@@ -9,10 +9,14 @@ use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
-use OldEddy\Basics\Units\Length;
-use OldEddy\Basics\Units\Mass;
 use OldEddy\Day\Season\Species;
-use OldEddy\Log\Fish\StandardWeight;
+use OldEddy\Log\Evidence\Contact as LoggedContact;
+use OldEddy\Log\Evidence\ContactKind;
+use OldEddy\Log\Evidence\Hooked;
+use OldEddy\Log\Evidence\LostBy;
+use OldEddy\Log\Fish\BagFish;
+use OldEddy\Log\Fish\Weighed;
+use OldEddy\Log\Fish\WeighedBy;
 
 /**
  * What one fish did.
@@ -28,7 +32,10 @@ use OldEddy\Log\Fish\StandardWeight;
  * @property ?string $hooked
  * @property ?string $forage seen or spat up
  * @property ?float $depth_ft
- * @property ?float $weight_lb
+ * @property ?float $weight_lb as typed
+ * @property ?string $weighed_by scale or eye
+ * @property ?float $girth_in
+ * @property bool $kept knowingly; all others were let go
  * @property ?string $lost_by
  * @property ?string $cover
  * @property ?string $cover_part
@@ -42,15 +49,35 @@ final class Contact extends Model
     use HasUuids;
     use SoftDeletes;
 
+    protected $attributes = ['kept' => false];
+
     protected $fillable = [
         'id', 'trip_id', 'stint_id', 'at', 'kind', 'at_cast', 'species', 'length_in', 'hooked', 'forage', 'depth_ft', 'cover', 'cover_part', 'light',
-        'lat', 'lon', 'weight_lb', 'lost_by',
+        'lat', 'lon', 'weight_lb', 'lost_by', 'weighed_by', 'girth_in', 'kept',
     ];
 
-    /** About what the fish weighed, from its length; its species is the day's unless the log says otherwise (rule D10). */
-    public function weight(string $speciesOfTheDay): ?Mass
+    /** What the fish weighed, as surely as what was taken of it says (Y6); its species is the day's unless the log says otherwise. */
+    public function weighed(string $speciesOfTheDay): ?Weighed
     {
-        return $this->length_in === null ? null : StandardWeight::of(Species::from($this->species ?? $speciesOfTheDay), Length::fromInches($this->length_in));
+        return Weighed::of(
+            Species::from($this->species ?? $speciesOfTheDay), $this->length_in, $this->girth_in, $this->weight_lb,
+            $this->weighed_by === null ? null : WeighedBy::from($this->weighed_by),
+        );
+    }
+
+    /** It as it counts for the bag. */
+    public function forBag(string $speciesOfTheDay): BagFish
+    {
+        return new BagFish($this->id, Species::from($this->species ?? $speciesOfTheDay), $this->length_in, $this->weighed($speciesOfTheDay), $this->kept);
+    }
+
+    /** It as the core weighs it. */
+    public function logged(): LoggedContact
+    {
+        return new LoggedContact(
+            ContactKind::from($this->kind), $this->species, $this->length_in, $this->hooked === null ? null : Hooked::from($this->hooked), $this->at_cast,
+            $this->depth_ft, $this->weight_lb, $this->lost_by === null ? null : LostBy::from($this->lost_by),
+        );
     }
 
     /** Its length or depth as a form shows it, in the angler's units; empty where it was not said. */
@@ -66,6 +93,6 @@ final class Contact extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['at' => 'datetime', 'length_in' => 'float', 'depth_ft' => 'float', 'weight_lb' => 'float', 'lat' => 'float', 'lon' => 'float', 'at_cast' => 'integer'];
+        return ['at' => 'datetime', 'length_in' => 'float', 'depth_ft' => 'float', 'weight_lb' => 'float', 'girth_in' => 'float', 'kept' => 'boolean', 'lat' => 'float', 'lon' => 'float', 'at_cast' => 'integer'];
     }
 }

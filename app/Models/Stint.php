@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
+use OldEddy\Log\Evidence\Stint as LoggedStint;
 
 /**
  * One spot, one presentation.
@@ -32,6 +33,7 @@ use Illuminate\Support\Carbon;
  * @property ?string $light
  * @property ?string $angler
  * @property ?int $spot_id
+ * @property ?bool $followed whether it began by a move that was offered; null where none was
  * @property int $cast_count
  * @property-read Collection<int, Contact> $contacts
  */
@@ -43,7 +45,7 @@ final class Stint extends Model
 
     protected $fillable = [
         'id', 'trip_id', 'started_at', 'spot', 'lure', 'color', 'depth_ft', 'retrieve', 'structure', 'cover', 'cover_part', 'light', 'angler',
-        'cast_count', 'water_depth_ft', 'weight_oz', 'length_in', 'cast_kind',
+        'cast_count', 'water_depth_ft', 'weight_oz', 'length_in', 'cast_kind', 'followed',
     ];
 
     /** @return HasMany<Contact, $this> */
@@ -55,9 +57,30 @@ final class Stint extends Model
         return $relation;
     }
 
+    /**
+     * Stints with their contacts as the core weighs them.
+     *
+     * @param  Collection<int, self>  $stints
+     * @return list<LoggedStint>
+     */
+    public static function logged(Collection $stints): array
+    {
+        return array_values($stints->map(static fn (self $stint): LoggedStint => new LoggedStint(
+            $stint->started_at->format('Y-m-d\TH:i:s'),
+            ['cast' => $stint->cast_kind] + $stint->only(['spot', 'lure', 'color', 'retrieve', 'structure', 'cover', 'cover_part', 'light', 'angler']),
+            $stint->depth_ft,
+            $stint->cast_count,
+            null,
+            array_values($stint->contacts->map(static fn (Contact $c) => $c->logged())->all()),
+            $stint->water_depth_ft,
+            $stint->weight_oz,
+            $stint->length_in,
+        ))->all());
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['started_at' => 'datetime', 'depth_ft' => 'float', 'water_depth_ft' => 'float', 'weight_oz' => 'float', 'length_in' => 'float', 'cast_count' => 'integer'];
+        return ['started_at' => 'datetime', 'depth_ft' => 'float', 'water_depth_ft' => 'float', 'weight_oz' => 'float', 'length_in' => 'float', 'cast_count' => 'integer', 'followed' => 'boolean'];
     }
 }

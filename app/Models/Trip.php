@@ -19,6 +19,7 @@ use OldEddy\Day\Water\Clarity;
 use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Plan\Plan;
 use OldEddy\Plan\Planner;
+use OldEddy\Reading\Reading;
 use OldEddy\Reading\WaterReader;
 use OldEddy\Where\Route\PlannedRoute;
 
@@ -42,6 +43,9 @@ use OldEddy\Where\Route\PlannedRoute;
  * @property bool $practice
  * @property ?string $clarity
  * @property ?string $here the one current spot, by its name
+ * @property ?string $notes the angler's own
+ * @property ?float $beat_lb the weight to beat (Y7)
+ * @property ?array<string, mixed> $leaves the verdict and what the day left, in words; null until it is asked for
  * @property ?Carbon $closed_at
  * @property User $user
  * @property-read Collection<int, RackSlot> $rack
@@ -55,11 +59,11 @@ final class Trip extends Model
     /** @var list<string>|null what its fish were seen eating, as far as it was asked */
     private ?array $seen = null;
 
-    protected $fillable = ['name', 'conditions', 'ask', 'closed_at', 'measured', 'boat', 'drill_seed', 'lake_id', 'route', 'here'];
+    protected $fillable = ['name', 'conditions', 'ask', 'closed_at', 'measured', 'boat', 'drill_seed', 'lake_id', 'route', 'here', 'notes', 'beat_lb', 'leaves'];
 
     protected $attributes = [
         'closed_at' => null, 'measured' => null, 'derived' => null, 'boat' => null, 'drill_seed' => null, 'stage' => null, 'clarity' => null, 'lake_id' => null,
-        'route' => null, 'casts_made' => 0, 'here' => null, 'goal' => 'numbers', 'practice' => false,
+        'route' => null, 'casts_made' => 0, 'here' => null, 'goal' => 'numbers', 'practice' => false, 'notes' => null, 'beat_lb' => null, 'leaves' => null,
     ];
 
     /** @return BelongsTo<User, $this> */
@@ -164,9 +168,10 @@ final class Trip extends Model
     /** @return list<array{lure: string, casts: int, contacts: float}> */
     private function success(string $stage, Clarity $clarity): array
     {
+        DaySums::freshen($this->user_id, but: $this->id);
         $sums = $this->otherDays($stage)->whereIn('trips.clarity', array_column($clarity->like(), 'value'))
-            ->join('lure_sums', 'trips.id', '=', 'lure_sums.trip_id')
-            ->groupBy('lure')->selectRaw('lure, sum(casts) as casts, sum(lure_sums.contacts_weighed) as contacts')->get();
+            ->join('level_sums', 'trips.id', '=', 'level_sums.trip_id')->where('factor', 'lure')
+            ->groupBy('level')->selectRaw('level as lure, sum(casts) as casts, sum(level_sums.contacts_weighed) as contacts')->get();
 
         return array_values(
             $sums->map(static fn (object $s): array => ['lure' => $s->lure, 'casts' => (int) $s->casts, 'contacts' => (float) $s->contacts])->all(),
@@ -219,29 +224,17 @@ final class Trip extends Model
         $this->setRawAttributes($changed->getAttributes(), true);
     }
 
-    /** Adds up the day's log anew, in all, by spot and by lure; to be called whenever it changes. The weights are the core's. */
+    /** Adds up the day's log anew, in all and by spot; to be called whenever it changes. The weights are the core's. */
     public function recount(): void
     {
         $this->seen = null;
-        $spots = $lures = [];
-        foreach ($this->summed() as $sum) {
-            $spot = mb_strtolower($sum['spot']);
-            $spots[$spot] ??= ['trip_id' => $this->id, 'spot' => $sum['spot'], 'spot_id' => null, 'casts' => 0, 'contacts_weighed' => 0.0];
-            $lures[$sum['lure']] ??= ['trip_id' => $this->id, 'lure' => $sum['lure'], 'casts' => 0, 'contacts_weighed' => 0.0];
-            $spots[$spot]['spot_id'] ??= $sum['spot_id'];
-            foreach (['casts', 'contacts_weighed'] as $what) {
-                $spots[$spot][$what] += $sum[$what];
-                $lures[$sum['lure']][$what] += $sum[$what];
-            }
-        }
-        foreach (['spot_sums' => $spots, 'lure_sums' => $lures] as $table => $sums) {
-            DB::table($table)->where('trip_id', $this->id)->delete();
-            DB::table($table)->insert(array_values($sums));
-        }
+        $spots = $this->summed();
+        DB::table('spot_sums')->where('trip_id', $this->id)->delete();
+        DB::table('spot_sums')->insert(array_values($spots));
         $this->casts_made = array_sum(array_column($spots, 'casts'));
         $this->syncOriginalAttribute('casts_made');
         self::query()->whereKey($this->id)->update([
-            'casts_made' => $this->casts_made, 'contacts_weighed' => array_sum(array_column($spots, 'contacts_weighed')),
+            'casts_made' => $this->casts_made, 'contacts_weighed' => array_sum(array_column($spots, 'contacts_weighed')), 'summed_at' => null, 'leaves' => null,
         ]);
         LastLogged::note($this);
     }
@@ -249,16 +242,15 @@ final class Trip extends Model
     /**
      * Adds casts to the sums, where a day's log grew by nothing else: the commonest entry of all.
      *
-     * @param  list<array{spot: string, lure: string, casts: int}>  $cast
+     * @param  list<array{spot: string, casts: int}>  $cast
      */
     public function countOn(array $cast): void
     {
-        foreach ($cast as ['spot' => $spot, 'lure' => $lure, 'casts' => $casts]) {
+        foreach ($cast as ['spot' => $spot, 'casts' => $casts]) {
             DB::update(
-                'update trips left join spot_sums on spot_sums.trip_id = trips.id and spot = ? left join lure_sums on lure_sums.trip_id = trips.id and lure = ?
-                set casts_made = casts_made + ?, spot_sums.casts = spot_sums.casts + ?, lure_sums.casts = lure_sums.casts + ?, updated_at = ?
-                where trips.id = ?',
-                [$spot, $lure, $casts, $casts, $casts, now(), $this->id],
+                'update trips left join spot_sums on spot_sums.trip_id = trips.id and spot = ?
+                set casts_made = casts_made + ?, spot_sums.casts = spot_sums.casts + ?, summed_at = null, leaves = null, updated_at = ? where trips.id = ?',
+                [$spot, $casts, $casts, now(), $this->id],
             );
         }
         $this->casts_made += array_sum(array_column($cast, 'casts'));
@@ -266,27 +258,50 @@ final class Trip extends Model
         LastLogged::note($this);
     }
 
-    /** @return array<string, array{spot: string, lure: string, spot_id: ?int, casts: int, contacts_weighed: float}> of each lure at each spot */
+    /** @return array<string, array{trip_id: int, spot: string, spot_id: ?int, casts: int, contacts_weighed: float}> of each spot */
     private function summed(): array
     {
         $sums = [];
-        $stints = $this->stints()->toBase()->reorder()->groupBy('spot', 'lure')->selectRaw(
-            'min(spot) as spot, lure, max(spot_id) as spot_id, sum(cast_count) as casts',
-        );
+        $stints = $this->stints()->toBase()->reorder()->groupBy('spot')->selectRaw('min(spot) as spot, max(spot_id) as spot_id, sum(cast_count) as casts');
         foreach ($stints->get() as $row) {
-            $sums[mb_strtolower("{$row->spot}/{$row->lure}")] = [
-                'spot' => $row->spot, 'lure' => $row->lure, 'spot_id' => $row->spot_id, 'casts' => (int) $row->casts, 'contacts_weighed' => 0.0,
+            $sums[mb_strtolower($row->spot)] = [
+                'trip_id' => $this->id, 'spot' => $row->spot, 'spot_id' => $row->spot_id, 'casts' => (int) $row->casts, 'contacts_weighed' => 0.0,
             ];
         }
         // The contacts of a stint that was taken out are out with it.
         $contacts = DB::table('contacts')->join('stints', 'stints.id', '=', 'contacts.stint_id')->where('stints.trip_id', $this->id)
             ->whereNull('stints.deleted_at')->whereNull('contacts.deleted_at')
-            ->groupBy('stints.spot', 'stints.lure', 'kind')->selectRaw('min(stints.spot) as spot, stints.lure as lure, kind, count(*) as n')->get();
+            ->groupBy('stints.spot', 'kind')->selectRaw('min(stints.spot) as spot, kind, count(*) as n')->get();
         foreach ($contacts as $row) {
-            $sums[mb_strtolower("{$row->spot}/{$row->lure}")]['contacts_weighed'] += $row->n * ContactKind::from($row->kind)->weight();
+            $sums[mb_strtolower($row->spot)]['contacts_weighed'] += $row->n * ContactKind::from($row->kind)->weight();
         }
 
         return $sums;
+    }
+
+    /**
+     * Keeps the day's contacts, its best fish and its hours, and what it was read as where that was never kept.
+     *
+     * @param  Collection<int, Stint>  $stints  all of them, with their contacts
+     */
+    public function keepTotals(Collection $stints): void
+    {
+        $contacts = $stints->flatMap->contacts;
+        $caught = $contacts->where('kind', ContactKind::Caught->value);
+        $species = $this->conditions['species'];
+        $pounds = $caught->map(static fn (Contact $c): float => $c->weighed($species)?->mass->pounds() ?? 0.0)->max();
+        $fished = $stints->where('cast_count', '>', 0);
+        if ($this->getAttribute('temp_f') === null) {
+            $this->read(WaterReader::read(Settler::settle(ConditionsReader::read($this->known())->overall())));
+        }
+        $kept = [
+            'contacts_made' => $contacts->count(), 'caught' => $caught->count(), 'best_in' => $caught->max('length_in'),
+            'best_lb' => $pounds > 0 ? round($pounds, 2) : null, 'fished_from' => $fished->first()?->started_at->format('H:i:s'),
+            'fished_to' => $contacts->pluck('at')->push($fished->last()?->started_at)->filter()->max()?->format('H:i:s'), 'summed_at' => now(),
+        ];
+        // What was read of it is written, the day itself was not changed.
+        self::query()->whereKey($this->id)->toBase()->update(array_intersect_key($this->getDirty(), ['temp_f' => 0, 'temp_said' => 0, 'wind_mph' => 0, 'sky' => 0,
+            'front' => 0, 'shift' => 0, 'low_light' => 0, 'waterbody' => 0, 'stage' => 0, 'clarity' => 0]) + $kept);
     }
 
     protected static function booted(): void
@@ -299,11 +314,24 @@ final class Trip extends Model
                 $trip->derived = $derived === [] ? null : $derived;
             }
             if ($trip->isDirty('conditions') || $trip->isDirty('measured') || $trip->isDirty('derived')) {
-                $reading = WaterReader::read(Settler::settle(ConditionsReader::read($trip->known())->overall()));
-                $trip->stage = $reading->stage->stage->value;
-                $trip->clarity = $reading->day->clarity->value;
+                $trip->read(WaterReader::read(Settler::settle(ConditionsReader::read($trip->known())->overall())));
             }
         });
+    }
+
+    /** Keeps what the day was read as, so that it can be found and held against others without being read again. */
+    private function read(Reading $reading): void
+    {
+        $day = $reading->day;
+        $this->stage = $reading->stage->stage->value;
+        $this->clarity = $day->clarity->value;
+        foreach ([
+            'temp_f' => round($day->tempF, 1), 'temp_said' => isset($this->known()['water']['temp_f']), 'wind_mph' => round($day->windMph, 1),
+            'sky' => $day->sky->value, 'front' => $day->front->value, 'shift' => $day->clarityShift->value, 'low_light' => $day->lowLight,
+            'waterbody' => $day->waterbody->value, 'leaves' => null, 'summed_at' => null,
+        ] as $column => $value) {
+            $this->setAttribute($column, $value);
+        }
     }
 
     public function plan(): Plan
@@ -337,6 +365,6 @@ final class Trip extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['conditions' => 'array', 'measured' => 'array', 'derived' => 'array', 'boat' => 'array', 'route' => KeptRoute::class, 'closed_at' => 'datetime', 'drill_seed' => 'integer', 'practice' => 'boolean'];
+        return ['conditions' => 'array', 'measured' => 'array', 'derived' => 'array', 'boat' => 'array', 'route' => KeptRoute::class, 'closed_at' => 'datetime', 'drill_seed' => 'integer', 'practice' => 'boolean', 'beat_lb' => 'float', 'leaves' => 'array'];
     }
 }

@@ -94,6 +94,7 @@ fill_house() {
     : >"$log"
     artisan migrate --force >>"$log" 2>&1 || fail "the database could not be brought up to date: $(first_error "$log"); all of it is in $log. Run this again when the cause is gone: what was done is kept"
     artisan db:seed --force >>"$log" 2>&1 || fail "the demo data could not be loaded: $(first_error "$log"); see $log"
+    artisan eddy:sum >>"$log" 2>&1 || fail "the days could not be added up: $(first_error "$log"); see $log"
     { artisan cache:clear && artisan config:cache && artisan route:cache && artisan view:cache; } >>"$log" 2>&1 || fail "the caches could not be made: $(first_error "$log"); see $log"
 }
 

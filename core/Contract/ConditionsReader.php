@@ -93,7 +93,7 @@ final class ConditionsReader
             'mode' => $in->oneOf('mode', Mode::class),
             'platform' => $in->oneOf('platform', Platform::class),
             'rods' => self::whole($in, 'rods'),
-            'owned' => self::owned($in),
+            ...BoxReader::read($in),
             'schools' => self::schools($in),
             'sections' => self::sections($in),
             'ownSuccess' => self::ownSuccess($in),
@@ -370,35 +370,6 @@ final class ConditionsReader
         $dock->refuseOthers();
 
         return $made;
-    }
-
-    /** @return ?list<string> */
-    private static function owned(Fields $in): ?array
-    {
-        $owned = $in->take('owned');
-        if ($owned === null) {
-            return null;
-        }
-        if (! is_array($owned) || ! array_is_list($owned)) {
-            $in->problem('owned', 'must be a list of lure families, or null for all.');
-
-            return null;
-        }
-        if ($owned === []) {
-            $in->problem('owned', 'must name at least one lure family; leave it null for all.');
-
-            return null;
-        }
-        $known = [];
-        foreach ($owned as $i => $key) {
-            if (is_string($key) && Catalog::has($key)) {
-                $known[$key] = $key;
-            } else {
-                $in->problem("owned.{$i}", LureField::PROBLEM);
-            }
-        }
-
-        return array_values($known);
     }
 
     /** The chosen schools, or the defaults with the problems noted. */

@@ -17,6 +17,7 @@ enum Chapter: int
     case Log = 8;
     case Trolling = 9;
     case Cautions = 10;
+    case Year = 11;
 
     /** Its heading. */
     public function words(): string
@@ -32,6 +33,7 @@ enum Chapter: int
             self::Log => 'The log and the next move',
             self::Trolling => 'Trolling and care',
             self::Cautions => 'Cautions',
+            self::Year => 'What the year teaches',
         };
     }
 

@@ -26,7 +26,7 @@ final class SchemaTest extends TestCase
         if ($field->options !== []) {
             self::assertEqualsCanonicalizing(
                 $field->options,
-                array_values(array_filter($node['enum'] ?? $node['items']['enum'] ?? [], static fn (?string $v): bool => $v !== null)),
+                array_values(array_filter($node['enum'] ?? $node['items']['enum'] ?? $node['items']['then']['enum'] ?? [], static fn (?string $v): bool => $v !== null)),
                 $at,
             );
         }

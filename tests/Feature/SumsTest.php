@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Log\History;
+use App\Models\DaySums;
 use App\Models\Trip;
 use App\Waters\DayOnLake;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use OldEddy\Log\Evidence\ContactKind;
@@ -37,7 +39,8 @@ final class SumsTest extends WaterTestCase
         foreach ($steps as $events) {
             $this->log($trip, $events)->assertOk();
             self::assertEquals($this->anew($trip), $this->kept($trip));
-            self::assertSame(array_sum(array_column($this->kept($trip), 0)), (int) DB::table('lure_sums')->where('trip_id', $trip->id)->sum('casts'));
+            DaySums::freshen($wren->id);
+            self::assertSame(array_sum(array_column($this->kept($trip), 0)), (int) $this->levels($trip, 'lure')->sum('casts'));
             self::assertSame((int) $trip->refresh()->getAttribute('casts_made'), array_sum(array_column($this->kept($trip), 0)));
         }
         self::assertSame(['wall' => [10, 0.0]], $this->kept($trip), 'one spot, however it is spelt');
@@ -57,15 +60,17 @@ final class SumsTest extends WaterTestCase
             ],
         )->assertOk();
         $before = $this->kept($trip);
-        $lures = DB::table('lure_sums')->get()->all();
-        self::assertCount(1, $lures);
+        DaySums::freshen($wren->id);
+        $levels = DB::table('level_sums')->get()->all();
+        self::assertNotSame([], $levels);
         DB::table('spot_sums')->delete();
-        DB::table('lure_sums')->delete();
-        foreach (['000028_fill_spot_sums', '000031_fill_lure_sums'] as $filled) {
-            (require database_path("migrations/2026_11_28_{$filled}.php"))->up();
-        }
+        DB::table('level_sums')->delete();
+        DB::table('trips')->update(['summed_at' => null, 'temp_f' => null]);
+        (require database_path('migrations/2026_11_28_000028_fill_spot_sums.php'))->up();
+        $this->artisan('eddy:sum')->expectsOutput('1 days added up.');
         self::assertEquals($before, $this->kept($trip));
-        self::assertEquals($lures, DB::table('lure_sums')->get()->all());
+        self::assertEquals($levels, DB::table('level_sums')->get()->all());
+        self::assertNotNull($trip->refresh()->getAttribute('temp_f'));
     }
 
     public function test_what_other_days_gave_is_as_the_log_stands_whichever_day_was_logged_last(): void
@@ -184,6 +189,11 @@ final class SumsTest extends WaterTestCase
         self::assertStringContainsString('<svg', (string) $again()[0]['slice'], 'other water, another slice');
     }
 
+    private function levels(Trip $trip, string $factor): Builder
+    {
+        return DB::table('level_sums')->where('trip_id', $trip->id)->where('factor', $factor);
+    }
+
     /** @return array<string, array{int, float}> casts and weighed contacts by spot, as they are kept */
     private function kept(Trip $trip): array
     {
@@ -218,10 +228,10 @@ final class SumsTest extends WaterTestCase
         }
         $sums = static fn (): array => [
             DB::table('spot_sums')->where('trip_id', $trip->id)->orderBy('spot')->get(['spot', 'casts'])->toArray(),
-            DB::table('lure_sums')->where('trip_id', $trip->id)->orderBy('lure')->get(['lure', 'casts'])->toArray(), $trip->refresh()->casts_made,
+            $trip->refresh()->casts_made,
         ];
         $counted = $sums();
-        self::assertSame(15, $counted[2]);
+        self::assertSame(15, $counted[1]);
         $trip->recount();
         self::assertEquals($sums(), $counted);
     }

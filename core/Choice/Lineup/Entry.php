@@ -8,6 +8,7 @@ use OldEddy\Basics\Said;
 use OldEddy\Choice\Color\ColorChoice;
 use OldEddy\Choice\Color\ColorChooser;
 use OldEddy\Choice\Lures\LureFamily;
+use OldEddy\Choice\Tackle\Box;
 use OldEddy\Choice\Tackle\Tackle;
 use OldEddy\Day\Water\Sight;
 use OldEddy\Reading\Reading;
@@ -58,10 +59,28 @@ final class Entry
         return $this->setup ??= Setup::of($this->lure, $this->reading);
     }
 
-    /** @return non-empty-list<ColorChoice> the colors to show, first choice first */
+    /** @return non-empty-list<ColorChoice> the colors to show, first choice first; what the box holds goes before what it lacks (K4) */
     public function colors(): array
     {
-        return $this->colors ??= ColorChooser::choose($this->lure, $this->reading);
+        return $this->colors ??= $this->atHandFirst(ColorChooser::choose($this->lure, $this->reading));
+    }
+
+    /** @return list<Lack> what the water asks of this lure and the box does not hold (rule K4) */
+    public function lacks(): array
+    {
+        return Lack::of($this->lure, $this->reading, ColorChooser::choose($this->lure, $this->reading)[0], $this->setup());
+    }
+
+    /**
+     * @param  non-empty-list<ColorChoice>  $colors
+     * @return non-empty-list<ColorChoice>
+     */
+    private function atHandFirst(array $colors): array
+    {
+        $box = Box::of($this->lure->key, $this->reading->day);
+        usort($colors, static fn (ColorChoice $a, ColorChoice $b): int => (int) $box->hasColor($b->family->value) <=> (int) $box->hasColor($a->family->value));
+
+        return $colors;
     }
 
     /** The line to fish it on. */

@@ -9,6 +9,7 @@ use OldEddy\Choice\Lineup\Factors\DepthFactor;
 use OldEddy\Choice\Lures\Exposure;
 use OldEddy\Choice\Lures\Job;
 use OldEddy\Choice\Lures\LureFamily;
+use OldEddy\Choice\Tackle\Box;
 use OldEddy\Day\Conditions\Mode;
 use OldEddy\Day\Water\Clarity;
 use OldEddy\Reading\Reading;
@@ -48,7 +49,7 @@ final readonly class Exclusions
             $day->tempF < $lure->year->fromF - self::TEMP_SLACK_F || $day->tempF > $lure->year->toF + self::TEMP_SLACK_F => Bar::Temperature,
             $lure->rigging->lengthsIn[0] > $this->mostInches => Bar::TooBig,
             $this->depth->isHopeless($lure) => Bar::Depth,
-            $day->spot->deepFt !== null && $lure->dives() && min($lure->hydraulics->diveTiersFt) > $day->spot->deepFt + 2 => Bar::DigsTooDeep,
+            $day->spot->deepFt !== null && $lure->dives() && $this->shallowestFt($lure) > $day->spot->deepFt + 2 => Bar::DigsTooDeep,
             default => null,
         };
     }
@@ -59,13 +60,19 @@ final readonly class Exclusions
         return $this->owned === null || isset($this->owned[$lure->key]);
     }
 
+    /** The shallowest model there is to hand, rated feet. */
+    private function shallowestFt(LureFamily $lure): float
+    {
+        return min(Box::of($lure->key, $this->reading->day)->ratedFt($lure->hydraulics->diveTiersFt));
+    }
+
     /** A bar in words. */
     public function words(LureFamily $lure, Bar $bar): RuledOut
     {
         $day = $this->reading->day;
 
         return match ($bar) {
-            Bar::NotInBox => new RuledOut($lure->key, 'Not in your box.', 'FAMILIES'),
+            Bar::NotInBox => new RuledOut($lure->key, 'Not in your box.', 'K4'),
             Bar::Trolled => new RuledOut($lure->key, 'It is trolled, and you are casting.', 'T3'),
             Bar::Cast => new RuledOut($lure->key, 'It is cast, and you are trolling.', 'T3'),
             Bar::Unseen => new RuledOut($lure->key, Said::of('Useless where nothing sees it: {%.1f ft} of visibility.', $day->visibilityFt), 'L5'),

@@ -17,6 +17,7 @@ use OldEddy\Choice\Path\RodTip;
 use OldEddy\Choice\Path\SinkRate;
 use OldEddy\Choice\Retrieve\Cadence;
 use OldEddy\Choice\Retrieve\CadenceChooser;
+use OldEddy\Choice\Tackle\Box;
 use OldEddy\Choice\Tackle\Tackle;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Day\Conditions\DockKind;
@@ -208,7 +209,7 @@ final class Setup
         }
         $lineMm = Tackle::lineDiameterMm($lure);
         $rated = DiveCurve::ratedFor($target, $lineMm, $castFt);
-        $tier = self::tier($lure->hydraulics->diveTiersFt, $rated);
+        $tier = self::tier(Box::of($lure->key, $reading->day)->ratedFt($lure->hydraulics->diveTiersFt), $rated);
 
         return [round(min(DiveCurve::runningDepthFt($tier, $lineMm, $castFt), max($target, $floor)), 1), $tier];
     }

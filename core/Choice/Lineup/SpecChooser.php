@@ -7,6 +7,7 @@ namespace OldEddy\Choice\Lineup;
 use OldEddy\Basics\Said;
 use OldEddy\Choice\Lures\Exposure;
 use OldEddy\Choice\Lures\LureFamily;
+use OldEddy\Choice\Tackle\Box;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Day\Conditions\Current;
 use OldEddy\Day\Conditions\Pressure;
@@ -66,7 +67,9 @@ final class SpecChooser
             return 0.0;
         }
 
-        return $lure->rigging->fixedOzFor($reading->day->species) ?? self::nearest($lure->rigging->weightsOz, self::wantedOz($lure, $reading, $depthFt));
+        return $lure->rigging->fixedOzFor($reading->day->species) ?? self::nearest(
+            Box::of($lure->key, $reading->day)->weightsOz($lure->rigging->weightsOz), self::wantedOz($lure, $reading, $depthFt),
+        );
     }
 
     /** D4: the depth asks for the weight; current, wind and reeds for more, a front for less. */
@@ -116,7 +119,9 @@ final class SpecChooser
 
         $length = $lengths[max(0, min(count($lengths) - 1, $index))];
 
-        return min($length, max(array_filter($lengths, static fn (float $l): bool => $l <= $reading->day->species->mostInches()) ?: [$lengths[0]]));
+        $wanted = min($length, max(array_filter($lengths, static fn (float $l): bool => $l <= $reading->day->species->mostInches()) ?: [$lengths[0]]));
+
+        return self::nearest(Box::of($lure->key, $reading->day)->lengthsIn([$wanted]), $wanted);
     }
 
     /** L10, W14: fronts, pressure, clear calm. */

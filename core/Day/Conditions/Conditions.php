@@ -31,6 +31,7 @@ final readonly class Conditions
      * @param  list<Observed>  $observed
      * @param  ?int  $rods  rods to rig, 1 to 12
      * @param  ?list<string>  $owned  lure families in the box; null for all
+     * @param  array<string, list<Owned>>  $box  what is known of the lures in it, by family
      * @param  list<OwnSuccess>  $ownSuccess  what one's own days gave, by lure (M24)
      * @param  bool  $byHour  whether the plan is asked for hour by hour
      * @param  list<EarlierReading>  $visibilityHistory  feet, of the days before (W21)
@@ -71,6 +72,7 @@ final readonly class Conditions
         public ?Platform $platform = null,
         public ?int $rods = null,
         public ?array $owned = null,
+        public array $box = [],
         public Schools $schools = new Schools,
         public array $sections = [],
         public array $ownSuccess = [],

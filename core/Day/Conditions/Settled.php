@@ -31,6 +31,7 @@ final readonly class Settled
      * @param  list<Forage>  $forage
      * @param  list<Observed>  $observed
      * @param  ?list<string>  $owned
+     * @param  array<string, list<Owned>>  $box  by family
      * @param  list<Assumption>  $assumed
      * @param  list<OwnSuccess>  $ownSuccess
      * @param  list<EarlierReading>  $visibilityHistory
@@ -73,6 +74,7 @@ final readonly class Settled
         public array $ownSuccess = [],
         public array $visibilityHistory = [],
         public array $dayTemps = [],
+        public array $box = [],
     ) {
         $this->clarity = Clarity::fromVisibility($visibilityFt);
         $this->clarityShift = ClarityShift::between($visibilityFt, $normalVisibilityFt);

@@ -95,6 +95,7 @@ final class Settler
             ownSuccess: $told->ownSuccess,
             visibilityHistory: $told->visibilityHistory,
             dayTemps: $told->dayTemps,
+            box: $told->box,
         );
     }
 

@@ -22,6 +22,23 @@ final class StandardWeight
         'yellow_perch' => [-5.386, 3.230], 'black_crappie' => [-5.618, 3.345], 'bluegill' => [-5.374, 3.316],
     ];
 
+    /** The shortest lengths, millimetres, that the equations were made for (Neumann et al. 2012, values from memory). */
+    private const FROM_MM = [
+        'largemouth_bass' => 150, 'smallmouth_bass' => 150, 'spotted_bass' => 100, 'muskellunge' => 380, 'northern_pike' => 100, 'walleye' => 150,
+        'yellow_perch' => 100, 'black_crappie' => 100, 'bluegill' => 80,
+    ];
+
+    /**
+     * Relative weight (Wege and Anderson 1978): the weight of a fish in per cent of the standard one; null for a species without an
+     * equation and for a fish shorter than it was made for. About 100 is a fish in good shape.
+     */
+    public static function relative(Species $species, Length $length, Mass $mass): ?float
+    {
+        $standard = $length->millimetres() < (self::FROM_MM[$species->value] ?? INF) ? null : self::of($species, $length);
+
+        return $standard === null ? null : 100 * $mass->grams() / $standard->grams();
+    }
+
     /** The standard weight at a total length (over 0), or null for a species without an equation. */
     public static function of(Species $species, Length $length): ?Mass
     {

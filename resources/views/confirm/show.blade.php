@@ -118,13 +118,13 @@
                         <tr><td>{{ $stint->started_at->format('H:i') }}</td><td>{{ $stint->spot }}</td><td>{{ str_replace('_', ' ', $stint->lure) }}</td><td
                             class="num">{{ $stint->cast_count }}</td><td>{{ $stint->contacts->groupBy('kind')->map(fn ($c,
                             $k) => $c->count().' '.$k)->join(', ') }}@foreach ($stint->contacts->whereNotNull('length_in') as $fish)<br><span
-                            class="muted">{{ $units->size($fish->length_in) }}@if ($weight = $fish->weight($trip->conditions['species'])), about {{ $units->fish($weight) }}@endif</span>@endforeach</td></tr>
+                            class="muted">{{ $units->size($fish->length_in) }}@if ($weighed = $fish->weighed($trip->conditions['species'])), {{ $units->fish($weighed->mass) }} {{ $weighed->by->says() }}@endif</span>@endforeach</td></tr>
                     @empty
                         <tr><td colspan="5">Nothing logged. Start on <a href="{{ route('fish', $trip) }}">Fish</a>.</td></tr>
                     @endforelse
                 </tbody>
             </table>
-            <p class="muted">Weights are those of a fish in standard shape. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'D10') }}">because D10</a></p>
+            <p class="muted">A weight by length is that of a fish in standard shape. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'D10') }}">because D10</a></p>
             <p><a href="{{ route('entries', $trip) }}">Put the log right</a></p>
             <form method="post" action="{{ route('close', $trip) }}">@csrf<button type="submit">{{ $trip->isOpen() ? 'Close the day' : 'Open the day again' }}</button></form>
         </section>

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Closure;
+use Illuminate\Support\Facades\DB;
+use OldEddy\Year\DayTotals;
+use OldEddy\Year\Stay;
+use OldEddy\Year\Sum;
+use OldEddy\Year\Tally;
+
+/**
+ * What each day's log adds up to for looking back (rule Y3), kept beside the days. A tap only notes that a day has to be added up anew;
+ * whoever looks back adds up those few first.
+ */
+final class DaySums
+{
+    private const ROWS = 500;
+
+    /**
+     * Adds up the days of an angler, or of all, that changed since they were added up last.
+     *
+     * @param  ?Closure(int): void  $after  is told of each day that was
+     * @param  ?int  $but  a day that is not asked about
+     */
+    public static function freshen(?int $angler, ?Closure $after = null, ?int $but = null): void
+    {
+        $stale = DB::table('trips')->whereNull('summed_at');
+        $ids = ($angler === null ? $stale : $stale->where('user_id', $angler))->where('id', '!=', $but ?? 0)->orderBy('id')->pluck('id');
+        foreach ($ids as $id) {
+            DB::transaction(static fn () => self::add((int) $id), 3);
+            if ($after !== null) {
+                $after((int) $id);
+            }
+        }
+    }
+
+    private static function add(int $id): void
+    {
+        // A device that logs meanwhile waits, or makes the sums stale again.
+        /** @var ?Trip $trip */
+        $trip = Trip::query()->whereKey($id)->lockForUpdate()->first();
+        if ($trip === null) {
+            return;
+        }
+        $stints = $trip->stints()->with('contacts')->get();
+        $totals = DayTotals::of(Stint::logged($stints), array_values($stints->map(static fn (Stint $s): ?bool => $s->followed)->all()));
+        foreach (['level_sums' => self::levels($totals), 'tallies' => self::tallies($totals), 'stops' => self::stops($totals)] as $table => $rows) {
+            DB::table($table)->where('trip_id', $id)->delete();
+            foreach (array_chunk($rows, self::ROWS) as $some) {
+                DB::table($table)->insert(array_map(static fn (array $row): array => ['trip_id' => $id, ...$row], $some));
+            }
+        }
+        $trip->isLogged($stints);
+        $trip->keepTotals($stints);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function levels(DayTotals $totals): array
+    {
+        $rows = [];
+        foreach ($totals->levels as $factor => $byWithin) {
+            foreach ($byWithin as $within => $levels) {
+                foreach ($levels as $level => $sum) {
+                    $rows[] = self::row($factor, $within, (string) $level, $sum);
+                }
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return array<string, mixed> */
+    private static function row(string $factor, string $within, string $level, Sum $sum): array
+    {
+        return ['factor' => $factor, 'within' => $within, 'level' => $level, 'casts' => $sum->casts, 'contacts' => $sum->contacts, 'contacts_weighed' => $sum->weighed];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function tallies(DayTotals $totals): array
+    {
+        $rows = [];
+        foreach ($totals->tallies as $what => $levels) {
+            foreach ($levels as $level => $tally) {
+                $rows[] = ['what' => $what, 'level' => (string) $level, ...self::counted($tally)];
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return array{tried: int, came_off: int} */
+    private static function counted(Tally $tally): array
+    {
+        return ['tried' => $tally->tried, 'came_off' => $tally->cameOff];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function stops(DayTotals $totals): array
+    {
+        return array_map(static fn (Stay $s, int $n): array => [
+            'n' => $n, 'spot' => $s->spot, 'structure' => $s->structure, 'casts' => $s->casts, 'contacts' => $s->contacts, 'first_cast' => $s->firstCast,
+            'blank_casts' => $s->blankCasts, 'minutes' => $s->minutes === null ? null : max(0, $s->minutes),
+        ], $totals->stays, array_keys($totals->stays));
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Year;
+
+use DateTimeImmutable;
+use OldEddy\Day\Conditions\Front;
+use OldEddy\Day\Conditions\Settled;
+use OldEddy\Day\Conditions\Sky;
+use OldEddy\Day\Conditions\Waterbody;
+use OldEddy\Day\Season\Species;
+use OldEddy\Day\Season\Stage;
+use OldEddy\Day\Water\Clarity;
+use OldEddy\Day\Water\ClarityShift;
+
+/** A day as other days are held against it (rules Y1, Y2): its date, water, sky and stage. */
+final readonly class PastDay
+{
+    /** Days of a year, for dates of other years. */
+    private const YEAR = 365.25;
+
+    /**
+     * @param  int  $id  as it is kept
+     * @param  string  $date  such as "2026-04-12"
+     * @param  ?int  $water  the lake, where it is a marked one
+     * @param  ?float  $levelFt  of the water over its reference, where it was said
+     */
+    public function __construct(
+        public int $id,
+        public string $date,
+        public ?int $water,
+        public Species $species,
+        public Waterbody $waterbody,
+        public Stage $stage,
+        public float $tempF,
+        public Clarity $clarity,
+        public ClarityShift $shift,
+        public Front $front,
+        public float $windMph,
+        public Sky $sky,
+        public bool $lowLight,
+        public ?float $levelFt = null,
+        public ?float $visibilityFt = null,
+    ) {
+    }
+
+    /** A day as it was settled and read. */
+    public static function of(int $id, string $date, ?int $water, Settled $day, Stage $stage): self
+    {
+        return new self(
+            $id, $date, $water, $day->species, $day->waterbody, $stage, $day->tempF, $day->clarity, $day->clarityShift, $day->front, $day->windMph, $day->sky,
+            $day->lowLight, $day->levelFt, $day->visibilityFt,
+        );
+    }
+
+    /** Days between its place in the year and another's, 0 to about 183. */
+    public function daysOfYearTo(self $other): float
+    {
+        $apart = abs(self::dayOfYear($this->date) - self::dayOfYear($other->date));
+
+        return min($apart, self::YEAR - $apart);
+    }
+
+    /** The year of its date. */
+    public function year(): int
+    {
+        return (int) substr($this->date, 0, 4);
+    }
+
+    private static function dayOfYear(string $date): int
+    {
+        return (int) (new DateTimeImmutable($date))->format('z');
+    }
+}
