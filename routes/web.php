@@ -3,8 +3,11 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
+use App\Http\Controllers\BagController;
+use App\Http\Controllers\BeforeController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BoatController;
+use App\Http\Controllers\BoxController;
 use App\Http\Controllers\CastController;
 use App\Http\Controllers\ChooseController;
 use App\Http\Controllers\ConfirmController;
@@ -16,6 +19,7 @@ use App\Http\Controllers\FishController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\LakesController;
 use App\Http\Controllers\LayersController;
+use App\Http\Controllers\LookBackController;
 use App\Http\Controllers\ReadController;
 use App\Http\Controllers\RuleController;
 use App\Http\Controllers\SchoolsController;
@@ -28,6 +32,13 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('/service-worker.js', ServiceWorkerController::class)->withoutMiddleware('web')->name('service-worker');
 Route::get('/up', HealthController::class)->withoutMiddleware('web')->name('up');
+
+// A day's report, for whoever was given its link.
+Route::prefix('/shared/{token}')->where(['token' => '[A-Za-z0-9]{40}'])->middleware('throttle:shared')->group(function (): void {
+    Route::get('/', [LookBackController::class, 'shared'])->name('shared');
+    Route::get('/picture.svg', [LookBackController::class, 'sharedPicture'])->name('shared.picture');
+    Route::get('/text', [LookBackController::class, 'sharedText'])->name('shared.text');
+});
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/', [AccountController::class, 'signInForm'])->name('sign-in');
@@ -59,6 +70,19 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/spots/many', [SpotsController::class, 'many'])->name('spots.many');
         Route::post('/features', [SpotsController::class, 'dismiss'])->name('feature.drop');
         Route::delete('/spots/{spot}', [SpotsController::class, 'drop'])->whereNumber('spot')->name('spot.drop');
+    });
+    Route::get('/look-back', [LookBackController::class, 'logbook'])->name('look-back');
+    Route::get('/look-back/season', [LookBackController::class, 'season'])->name('look-back.season');
+    Route::get('/box', [BoxController::class, 'show'])->name('box');
+    Route::post('/box', [BoxController::class, 'add'])->name('box.add');
+    Route::get('/box/start', [BoxController::class, 'start'])->name('box.start');
+    Route::get('/box/file', [BoxController::class, 'give'])->name('box.give');
+    Route::post('/box/file', [BoxController::class, 'take'])->name('box.take');
+    Route::post('/box/care', [BoxController::class, 'care'])->name('box.care');
+    Route::prefix('/box/{item}')->whereNumber('item')->group(function (): void {
+        Route::patch('/', [BoxController::class, 'change'])->name('box.change');
+        Route::post('/double', [BoxController::class, 'double'])->name('box.double');
+        Route::delete('/', [BoxController::class, 'drop'])->name('box.drop');
     });
     Route::get('/drill', [DrillController::class, 'index'])->name('drill');
     Route::post('/drill', [DrillController::class, 'begin'])->name('drill.begin');
@@ -99,6 +123,15 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/drill', [DrillController::class, 'end'])->name('drill.end');
         Route::get('/confirm', [ConfirmController::class, 'show'])->name('confirm');
         Route::post('/close', [ConfirmController::class, 'close'])->name('close');
+        Route::get('/before', [BeforeController::class, 'show'])->name('before');
+        Route::post('/before', [BeforeController::class, 'take'])->name('before.take');
+        Route::get('/bag', [BagController::class, 'show'])->name('bag');
+        Route::get('/look-back', [LookBackController::class, 'day'])->name('look-back.day');
+        Route::put('/notes', [LookBackController::class, 'notes'])->name('notes');
+        Route::get('/report.svg', [LookBackController::class, 'picture'])->name('report.picture');
+        Route::get('/report.txt', [LookBackController::class, 'text'])->name('report.text');
+        Route::put('/share', [LookBackController::class, 'share'])->name('share');
+        Route::delete('/share', [LookBackController::class, 'unshare'])->name('unshare');
     });
 });
 

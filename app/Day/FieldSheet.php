@@ -47,7 +47,6 @@ final class FieldSheet
             'spot.cast_bearing_deg', 'spot.dock.kind', 'spot.dock.part', 'spot.dock.depth_ft',
         ],
         'Seen today' => ['forage', 'observed', 'pressure', 'stage', 'platform', 'rods'],
-        'The box' => ['owned'],
         'The place' => ['lat', 'lon'],
     ];
 

@@ -14,7 +14,7 @@ use Illuminate\Support\Arr;
 final class NewDay
 {
     /** The water changes, the place and the fish seldom do. */
-    private const CARRIED = ['species', 'waterbody', 'lat', 'lon', 'timezone', 'platform', 'rods', 'owned'];
+    private const CARRIED = ['species', 'waterbody', 'lat', 'lon', 'timezone', 'platform', 'rods'];
 
     /** What belongs to a lake and not to its day. */
     private const OF_THE_LAKE = ['water.normal_visibility_ft', 'water.pool_reference_ft'];

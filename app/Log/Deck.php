@@ -48,11 +48,11 @@ final class Deck
     /** How a number of a contact begins and steps, in the angler's units. */
     private const STEPS = [
         'us' => [
-            'length' => ['start' => 14, 'step' => 0.25], 'depth' => ['start' => 4, 'step' => 1], 'weight' => ['start' => 2, 'step' => 0.1],
+            'length' => ['start' => 14, 'step' => 0.25], 'depth' => ['start' => 4, 'step' => 1], 'weight' => ['start' => 2, 'step' => 0.1], 'girth' => ['start' => 10, 'step' => 0.25],
             'ruler' => ['from' => 4, 'to' => 30, 'step' => 0.25],
         ],
         'metric' => [
-            'length' => ['start' => 35, 'step' => 1], 'depth' => ['start' => 1, 'step' => 0.5], 'weight' => ['start' => 1, 'step' => 0.05],
+            'length' => ['start' => 35, 'step' => 1], 'depth' => ['start' => 1, 'step' => 0.5], 'weight' => ['start' => 1, 'step' => 0.05], 'girth' => ['start' => 25, 'step' => 0.5],
             'ruler' => ['from' => 10, 'to' => 75, 'step' => 0.5],
         ],
     ];
@@ -184,7 +184,12 @@ final class Deck
             'showed' => array_map($this->showed(...), array_values(array_filter(Showed::in($this->day->evidence->stints), static fn (Showed $s): bool => ! $s->met))),
             'trace' => $this->trace(),
             'here' => $this->here(),
-            'manner' => ['goal' => $this->trip->goal, 'practice' => $this->trip->practice ? 'yes' : 'no'],
+            'manner' => [
+                'goal' => $this->trip->goal, 'practice' => $this->trip->practice ? 'yes' : 'no',
+                'beat' => $this->trip->beat_lb === null ? null : $this->units->showWeight($this->trip->beat_lb),
+            ],
+            'bag' => (new BagWords($this->trip, $this->stints, $this->units))->lines(),
+            'knots' => (object) KnotWords::of($this->trip, $this->day->evidence->stints),
         ];
     }
 
@@ -255,8 +260,9 @@ final class Deck
             'length' => $contact->length_in === null ? null : $this->units->showSize($contact->length_in),
             'depth' => $contact->depth_ft === null ? null : $this->units->show('depth', $contact->depth_ft),
             'weight' => $contact->weight_lb === null ? null : $this->units->showWeight($contact->weight_lb),
+            'girth' => $contact->girth_in === null ? null : $this->units->showSize($contact->girth_in),
             'about' => $this->about($contact),
-            ...$contact->only(['hooked', 'forage', 'cover', 'cover_part', 'light', 'lost_by']),
+            ...$contact->only(['hooked', 'forage', 'cover', 'cover_part', 'light', 'lost_by', 'weighed_by', 'kept']),
         ];
     }
 

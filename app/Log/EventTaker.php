@@ -6,6 +6,7 @@ namespace App\Log;
 
 use App\Log\Kinds\AmendsStint;
 use App\Log\Kinds\BeginsStint;
+use App\Log\Kinds\CaresForRod;
 use App\Log\Kinds\CountsCasts;
 use App\Log\Kinds\DetailsContact;
 use App\Log\Kinds\Kind;
@@ -40,7 +41,7 @@ final class EventTaker
     private const KINDS = [
         'stint' => BeginsStint::class, 'casts' => CountsCasts::class, 'contact' => LogsContact::class, 'detail' => DetailsContact::class,
         'amend' => AmendsStint::class, 'remove' => Removes::class, 'turn' => Turns::class,
-        'condition' => SaysCondition::class, 'manner' => SetsManner::class, 'rig' => Rigs::class, 'pick' => PicksSpot::class,
+        'condition' => SaysCondition::class, 'manner' => SetsManner::class, 'rig' => Rigs::class, 'pick' => PicksSpot::class, 'care' => CaresForRod::class,
         'route' => PlansRoute::class, 'undo' => TakesBack::class,
     ];
 

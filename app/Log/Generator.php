@@ -13,6 +13,7 @@ use Illuminate\Support\Facades\DB;
 use OldEddy\Contract\ConditionsReader;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Drill\DrillWater;
+use OldEddy\Drill\Habit\BothWays;
 use OldEddy\Drill\Habit\FollowsAdvice;
 use OldEddy\Drill\HiddenDay;
 use OldEddy\Drill\Outing;
@@ -33,21 +34,41 @@ final class Generator
 {
     private const NAMESPACE = '8c5e7e0e-1d0c-4f0a-9a55-0f2f6f7f6d11';
 
+    /** The minute of the day at which an outing begins. */
+    private const BEGINS = 360;
+
     public function __construct(private readonly User $angler)
     {
     }
 
     /**
-     * One day fished by the advice on a hidden day, at the spots of a lake.
+     * One day fished on a hidden day, at the spots of a lake: by the advice, or in part one's own way; its fish are measured, some weighed.
      *
      * @param  array<string, mixed>  $conditions
+     * @param  array{own?: bool, lingers?: array{string, int}, loses?: string}  $ways  of the angler: whether he goes his own way at times, at which
+     *                                                                                structure he casts on in vain for so many casts, with which lure he
+     *                                                                                loses fish
      */
-    public function day(int $seed, string $name, Lake $lake, array $conditions, float $minutes): void
+    public function day(int $seed, string $name, Lake $lake, array $conditions, float $minutes, array $ways = []): Trip
     {
         $stand = WaterReader::read(Settler::settle(ConditionsReader::read($conditions)))->stand;
         $places = $lake->spots->map(static fn (LakeSpot $s): Fishable => $s->place()->toFish($stand->middleFt(), 0.0))->all();
         $day = HiddenDay::of($seed, new Choices(array_values($places), DrillWater::choices()->presentations));
-        $this->keep($name, $conditions, "day {$seed}", Outing::fish($day, new FollowsAdvice, $minutes)->stints, $lake);
+        $own = $ways['own'] ?? false;
+        $log = Outing::fish($day, $own ? new BothWays : new FollowsAdvice, $minutes)->stints;
+
+        return $this->keep($name, $conditions, "day {$seed}", self::lingering($log, ...$ways['lingers'] ?? ['', 0]), $lake, new FishMade($seed, $conditions, $ways['loses'] ?? null), $own);
+    }
+
+    /**
+     * @param  list<Stint>  $log
+     * @return list<Stint> with so many casts in vain at the end of each stint at a structure
+     */
+    private static function lingering(array $log, string $structure, int $casts): array
+    {
+        return array_map(static fn (Stint $s): Stint => ($s->levels['structure'] ?? null) !== $structure ? $s : new Stint(
+            $s->at, $s->levels, $s->depthFt, $s->casts + $casts, null, $s->contacts, $s->waterDepthFt, $s->weightOz, $s->lengthIn,
+        ), $log);
     }
 
     /**
@@ -85,7 +106,7 @@ final class Generator
      * @param  array<string, mixed>  $conditions
      * @param  list<Stint>  $log
      */
-    private function keep(string $name, array $conditions, string $key, array $log, ?Lake $lake = null): void
+    private function keep(string $name, array $conditions, string $key, array $log, ?Lake $lake = null, ?FishMade $fish = null, bool $bothWays = false): Trip
     {
         /** @var Trip $trip */
         $trip = $this->angler->trips()->create(
@@ -105,12 +126,14 @@ final class Generator
                 'structure' => $stint->levels['structure'] ?? null,
                 'cover' => $stint->levels['cover'] ?? null, 'cover_part' => $stint->levels['cover_part'] ?? null,
                 'light' => $stint->levels['light'] ?? null, 'cast_count' => $stint->casts,
+                'followed' => $bothWays && $i > 0 ? ! BothWays::isOwnWay((int) Carbon::parse($stint->at)->secondsSinceMidnight() / 60 - self::BEGINS) : null,
             ];
             foreach ($stint->contacts as $n => $contact) {
                 $contacts[] = [
                     'id' => Uuid::uuid5(self::NAMESPACE, "{$id} {$n}")->toString(), 'trip_id' => $trip->id, 'stint_id' => $id,
                     'at' => $at->copy()->addSeconds(Limits::CAST_S * (int) $contact->atCast)->format('Y-m-d H:i:s'), 'kind' => $contact->kind->value,
                     'at_cast' => $contact->atCast,
+                    ...$fish?->of($contact->kind, $stint->levels['lure']) ?? [],
                 ];
             }
         }
@@ -120,5 +143,7 @@ final class Generator
             }
         }
         $trip->recount();
+
+        return $trip;
     }
 }

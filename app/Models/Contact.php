@@ -35,7 +35,7 @@ use OldEddy\Log\Fish\WeighedBy;
  * @property ?float $weight_lb as typed
  * @property ?string $weighed_by scale or eye
  * @property ?float $girth_in
- * @property bool $kept knowingly; all others were let go
+ * @property ?string $kept yes, where it was kept knowingly; all others were let go
  * @property ?string $lost_by
  * @property ?string $cover
  * @property ?string $cover_part
@@ -48,8 +48,6 @@ final class Contact extends Model
     use CastsOnce;
     use HasUuids;
     use SoftDeletes;
-
-    protected $attributes = ['kept' => false];
 
     protected $fillable = [
         'id', 'trip_id', 'stint_id', 'at', 'kind', 'at_cast', 'species', 'length_in', 'hooked', 'forage', 'depth_ft', 'cover', 'cover_part', 'light',
@@ -68,7 +66,7 @@ final class Contact extends Model
     /** It as it counts for the bag. */
     public function forBag(string $speciesOfTheDay): BagFish
     {
-        return new BagFish($this->id, Species::from($this->species ?? $speciesOfTheDay), $this->length_in, $this->weighed($speciesOfTheDay), $this->kept);
+        return new BagFish($this->id, Species::from($this->species ?? $speciesOfTheDay), $this->length_in, $this->weighed($speciesOfTheDay), $this->kept === 'yes');
     }
 
     /** It as the core weighs it. */
@@ -93,6 +91,6 @@ final class Contact extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['at' => 'datetime', 'length_in' => 'float', 'depth_ft' => 'float', 'weight_lb' => 'float', 'girth_in' => 'float', 'kept' => 'boolean', 'lat' => 'float', 'lon' => 'float', 'at_cast' => 'integer'];
+        return ['at' => 'datetime', 'length_in' => 'float', 'depth_ft' => 'float', 'weight_lb' => 'float', 'girth_in' => 'float', 'lat' => 'float', 'lon' => 'float', 'at_cast' => 'integer'];
     }
 }

@@ -44,6 +44,7 @@ use OldEddy\Where\Route\PlannedRoute;
  * @property ?string $clarity
  * @property ?string $here the one current spot, by its name
  * @property ?string $notes the angler's own
+ * @property ?array<string, string> $knots when each rod was tied last, by its key (K2)
  * @property ?float $beat_lb the weight to beat (Y7)
  * @property ?array<string, mixed> $leaves the verdict and what the day left, in words; null until it is asked for
  * @property ?Carbon $closed_at
@@ -63,7 +64,7 @@ final class Trip extends Model
 
     protected $attributes = [
         'closed_at' => null, 'measured' => null, 'derived' => null, 'boat' => null, 'drill_seed' => null, 'stage' => null, 'clarity' => null, 'lake_id' => null,
-        'route' => null, 'casts_made' => 0, 'here' => null, 'goal' => 'numbers', 'practice' => false, 'notes' => null, 'beat_lb' => null, 'leaves' => null,
+        'route' => null, 'casts_made' => 0, 'here' => null, 'goal' => 'numbers', 'practice' => false, 'notes' => null, 'beat_lb' => null, 'leaves' => null, 'knots' => null,
     ];
 
     /** @return BelongsTo<User, $this> */
@@ -137,7 +138,10 @@ final class Trip extends Model
 
     public function told(): Conditions
     {
-        return ConditionsReader::read([...$this->known(), 'schools' => $this->user->schools()->toArray(), 'own_success' => $this->ownSuccess()]);
+        return ConditionsReader::read([
+            // What is in the box today says what there is to choose from, whatever was marked on the day itself; a hidden day lends every lure.
+            ...$this->known(), 'owned' => $this->drill_seed === null ? $this->user->box : null, 'schools' => $this->user->schools()->toArray(), 'own_success' => $this->ownSuccess(),
+        ]);
     }
 
     /** @return list<ForecastHour> what is forecast of it; most days have none, and need not be read for it */
@@ -365,6 +369,6 @@ final class Trip extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['conditions' => 'array', 'measured' => 'array', 'derived' => 'array', 'boat' => 'array', 'route' => KeptRoute::class, 'closed_at' => 'datetime', 'drill_seed' => 'integer', 'practice' => 'boolean', 'beat_lb' => 'float', 'leaves' => 'array'];
+        return ['conditions' => 'array', 'measured' => 'array', 'derived' => 'array', 'boat' => 'array', 'route' => KeptRoute::class, 'closed_at' => 'datetime', 'drill_seed' => 'integer', 'practice' => 'boolean', 'beat_lb' => 'float', 'leaves' => 'array', 'knots' => 'array'];
     }
 }

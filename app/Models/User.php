@@ -8,6 +8,7 @@ use App\Show\Units;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use OldEddy\Day\Schools\Schools;
+use OldEddy\Log\Fish\BagLimits;
 
 /**
  * An angler with an account.
@@ -18,14 +19,16 @@ use OldEddy\Day\Schools\Schools;
  * @property string $units us or metric
  * @property bool $own_success whether one's own success moves the lineup (M24)
  * @property array<string, string>|null $schools
+ * @property array{number?: int, least?: array<string, float>}|null $limits the angler's own for the bag (Y7)
+ * @property list<array<string, mixed>>|null $box what the lineup asks of the box (K4)
  */
 final class User extends Authenticatable
 {
     use CastsOnce;
 
-    protected $fillable = ['name', 'email', 'password', 'units', 'schools', 'own_success'];
+    protected $fillable = ['name', 'email', 'password', 'units', 'schools', 'own_success', 'limits'];
 
-    protected $attributes = ['units' => 'us', 'schools' => null, 'own_success' => true];
+    protected $attributes = ['units' => 'us', 'schools' => null, 'own_success' => true, 'limits' => null, 'box' => null];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -39,6 +42,18 @@ final class User extends Authenticatable
     public function lakes(): HasMany
     {
         return $this->hasMany(Lake::class);
+    }
+
+    /** @return HasMany<BoxItem, $this> what is in the box */
+    public function items(): HasMany
+    {
+        return $this->hasMany(BoxItem::class);
+    }
+
+    /** The angler's own limits for the bag; they are never the law (Y7). */
+    public function bagLimits(): BagLimits
+    {
+        return new BagLimits($this->limits['number'] ?? BagLimits::USUAL, $this->limits['least'] ?? []);
     }
 
     public function isMetric(): bool
@@ -60,6 +75,6 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['own_success' => 'boolean', 'password' => 'hashed', 'schools' => 'array'];
+        return ['own_success' => 'boolean', 'password' => 'hashed', 'schools' => 'array', 'limits' => 'array', 'box' => 'array'];
     }
 }

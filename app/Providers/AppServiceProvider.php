@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Models\BoxItem;
 use App\Models\Lake;
 use App\Models\Trip;
 use App\Models\User;
@@ -26,10 +27,12 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict(! $this->app->environment('production'));
         // A day is only ever found among the angler's own: other people's ids do not exist for them.
         Route::bind('trip', fn (string $id): Trip => Trip::query()->where('user_id', Auth::id())->findOrFail((int) $id)->setRelation('user', Auth::user()));
+        Route::bind('item', fn (string $id): BoxItem => BoxItem::query()->where('user_id', Auth::id())->findOrFail((int) $id)->setRelation('user', Auth::user()));
         Route::bind('lake', fn (string $id): Lake => Lake::query()->where('user_id', Auth::id())->findOrFail((int) $id, Lake::LIGHT));
         TrustProxies::at(config('app.proxies'));
         // A hand that drags asks some ten times a second.
         RateLimiter::for('first-look', fn (Request $request): Limit => Limit::perMinute(900)->by((string) $request->ip()));
+        RateLimiter::for('shared', fn (Request $request): Limit => Limit::perMinute(120)->by((string) $request->ip()));
         RateLimiter::for('register', fn (Request $request): Limit => Limit::perMinute(20)->by((string) $request->ip()));
         View::composer('*', function (ViewInstance $view): void {
             $angler = Auth::user();

@@ -26,6 +26,7 @@ use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Log\Evidence\Hooked;
 use OldEddy\Log\Evidence\Limits;
 use OldEddy\Log\Evidence\LostBy;
+use OldEddy\Log\Fish\WeighedBy;
 use OldEddy\Where\Docks\Extra;
 
 // The fields: path => [kind, words, ...]; number and whole: unit, least, most; text: most characters; one and some: options,
@@ -134,5 +135,11 @@ return [
         'cover' => ['one', 'cover', Cover::class],
         'cover_part' => $part,
         'light' => $light,
+    ],
+    // What is taken of a fish in the hand, beside what it did.
+    'fish' => [
+        'weighed_by' => ['one', 'how it was weighed', WeighedBy::typed()],
+        'girth_in' => ['number', 'girth', 'in', 1, Limits::LENGTH_IN],
+        'kept' => ['one', 'kept', ['yes', 'no']],
     ],
 ];

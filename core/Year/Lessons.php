@@ -9,19 +9,22 @@ use OldEddy\Log\Evidence\Stint;
 
 /**
  * What the angler might do differently (rule Y4): at most three sentences, each with its evidence; none where there is none. A sentence
- * needs to be surer the more were looked at. Basis: own choice.
+ * needs to be surer the more were looked at: of those said at most one in ten is chance (Benjamini and Hochberg 1995). Basis: own choice.
  */
 final class Lessons
 {
     private const MOST = 3;
 
+    /** Factors that speak of the same thing. */
+    private const SUBJECTS = ['structure' => 'place', 'cover' => 'place', 'lure' => 'tackle', 'color' => 'tackle', 'landed' => 'tackle'];
+
     /** How a level is spoken of, by factor. */
     private const WHERE = [
-        'lure' => 'with the %s', 'color' => 'in %s', 'hour' => 'in the hour from %s:00', 'depth' => 'with the lure at %s', 'cover' => 'at %s', 'structure' => 'at %s',
+        'lure' => 'with the %s', 'color' => 'in %s', 'hour' => 'in the hour from %s:00', 'depth' => 'with the lure at %s', 'cover' => 'where the cover was %s', 'structure' => 'where the structure was %s',
     ];
 
-    /** Wrong once in so many looks through a season. */
-    private const WRONG = 0.05;
+    /** So many of the sentences may be chance. */
+    private const CHANCE = 0.1;
 
     /** A level takes at least this share of the casts before its time is worth a sentence. */
     private const SHARE = 0.08;
@@ -53,10 +56,30 @@ final class Lessons
         $lessons->landing($sums);
         $lessons->second($sums);
         $lessons->advice($sums);
-        $sure = array_filter($lessons->found, static fn (Lesson $l): bool => $l->sure >= 1 - self::WRONG / max(1, $lessons->looked));
-        usort($sure, static fn (Lesson $a, Lesson $b): int => $b->sure <=> $a->sure);
+        $found = $lessons->found;
+        usort($found, static fn (Lesson $a, Lesson $b): int => $b->sure <=> $a->sure);
+        $stands = 0;
+        foreach ($found as $i => $lesson) {
+            $stands = 1 - $lesson->sure <= self::CHANCE * ($i + 1) / $lessons->looked ? $i + 1 : $stands;
+        }
 
-        return array_slice($sure, 0, self::MOST);
+        return self::oneOfEach(array_slice($found, 0, $stands));
+    }
+
+    /**
+     * The surest of each subject: what is said of one place is the other side of what is said of the rest.
+     *
+     * @param  list<Lesson>  $lessons  the surest first
+     * @return list<Lesson>
+     */
+    private static function oneOfEach(array $lessons): array
+    {
+        $of = [];
+        foreach ($lessons as $lesson) {
+            $of[self::SUBJECTS[$lesson->factor] ?? $lesson->factor] ??= $lesson;
+        }
+
+        return array_slice(array_values($of), 0, self::MOST);
     }
 
     /** Targets that are fished on long after their bites have come (M14). */
@@ -96,22 +119,28 @@ final class Lessons
         $this->found[] = new Lesson(sprintf(
             'At %s you gave a target %.0f casts; of %d bites there %d came in the first %d. Leave such a target sooner, and fish another.',
             self::several($structure), $mean, $bites, $early->contacts, $to,
-        ), 1 - $sure, 'structure', $structure);
+        ), 1 - $sure, 'stay', $structure);
     }
 
-    /** Levels that took much of the time and gave less than the rest of the same days. */
+    /** Levels that took much of the time and gave less than the rest of the same days, and those that gave more. */
     private function levels(SeasonSums $sums): void
     {
+        $seen = [];
         foreach ($sums->against as $factor => $levels) {
             foreach ($levels as $one) {
-                if (! isset(self::WHERE[$factor]) || $one->casts < self::SHARE * $sums->casts || $one->ratio() === null) {
+                // The same casts under two names, such as a dock as structure and as cover, are one thing.
+                $same = "{$one->casts} {$one->contacts}";
+                if (isset($seen[$same]) || ! isset(self::WHERE[$factor]) || $one->casts < self::SHARE * $sums->casts || $one->ratio() === null) {
                     continue;
                 }
+                $seen[$same] = true;
                 $this->looked++;
+                $less = $one->ratio() < 1;
                 $this->found[] = new Lesson(Said::of(
-                    'You made %d casts '.self::WHERE[$factor].': they gave %.1f contacts in 100, %s what the rest of the same days gave. Give some of that time to the rest.',
+                    'You made %d casts '.self::WHERE[$factor].': they gave %.1f contacts in 100, %s what the rest of the same days gave. %s',
                     $one->casts, Stint::said($one->level), 100 * $one->contacts / $one->casts, self::share($one->ratio()),
-                ), $one->sureOfLess(), $factor, $one->level);
+                    $less ? 'Give some of that time to the rest.' : 'Give it more of the day.',
+                ), self::twoSided($less ? $one->sureOfLess() : $one->sureOfMore()), $factor, $one->level);
             }
         }
     }
@@ -168,13 +197,19 @@ final class Lessons
         $text = 'Where a move was offered and you went your own way, casts gave %s what they gave where you followed, on the same days (%d casts your own way).';
         $less = $own->sureOfLess();
         $this->found[] = new Lesson(
-            sprintf($text, self::share($own->ratio()), $own->casts).($less > 0.5 ? ' Follow it more often.' : ' Trust yourself.'), max($less, 1 - $less), 'advice',
+            sprintf($text, self::share($own->ratio()), $own->casts).($less > 0.5 ? ' Follow it more often.' : ' Trust yourself.'), self::twoSided(max($less, 1 - $less)), 'advice',
         );
+    }
+
+    /** Either way would have been said: as sure as that leaves it. */
+    private static function twoSided(float $sure): float
+    {
+        return 1 - 2 * (1 - $sure);
     }
 
     private static function share(float $ratio): string
     {
-        return sprintf('%.0f %% of', 100 * $ratio);
+        return $ratio >= 1.5 ? sprintf('%.1f times', $ratio) : sprintf('%.0f %% of', 100 * $ratio);
     }
 
     private static function several(string $structure): string

@@ -54,7 +54,8 @@ final class OtherDays
             }
         }
         $like = array_filter($like, static fn (Likeness $l): bool => $l->distance() <= self::LIKE_TO);
-        usort($like, static fn (Likeness $a, Likeness $b): int => $a->distance() <=> $b->distance() ?: $b->past->date <=> $a->past->date ?: $b->past->id <=> $a->past->id);
+        usort($like, static fn (Likeness $a, Likeness $b): int => $a->distance() <=> $b->distance()
+            ?: [$b->past->date, $b->past->id] <=> [$a->past->date, $a->past->id]);
 
         return array_slice($like, 0, self::MOST);
     }

@@ -14,7 +14,7 @@ return new class extends Migration
                 add column if not exists girth_in decimal(5, 2) null,
                 -- By the scale or by eye (Y6), and whether the fish was kept knowingly (Y7).
                 add column if not exists weighed_by varchar(5) null,
-                add column if not exists kept tinyint(1) not null default 0
+                add column if not exists kept varchar(3) null
             SQL);
     }
 };

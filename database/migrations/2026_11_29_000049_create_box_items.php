@@ -30,6 +30,8 @@ return new class extends Migration
                 skirt varchar(10) null,
                 treble varchar(10) null,
                 paint varchar(10) null,
+                -- The day on which the last one was lost (K3).
+                lost_on date null,
                 created_at timestamp null,
                 updated_at timestamp null,
                 unique key box_items_ask (user_id, ask),

@@ -8,6 +8,8 @@ use App\Boat\Listener;
 use App\Http\Controllers\AccountController;
 use App\Log\EventTaker;
 use App\Log\Generator;
+use App\Models\BoxItem;
+use App\Models\DaySums;
 use App\Models\Lake;
 use App\Models\RackSlot;
 use App\Models\Trip;
@@ -38,13 +40,27 @@ final class DatabaseSeeder extends Seeder
             foreach (['Ottermark Reservoir' => 'lake', 'The mill pond' => 'pond', 'River below Ottermark' => 'river'] as $name => $file) {
                 $lakes[$file] = $this->lake($marlo, $name, require __DIR__."/{$file}.php");
             }
-            foreach (require __DIR__.'/seasons.php' as $i => [$name, $file, $conditions, $casts]) {
-                (new Generator($marlo))->day(100 + $i, $name, $lakes[$file], $conditions, $casts);
+            // Marlo goes his own way at times, cannot leave a dock, and should look at the hooks of one plug.
+            $ways = ['own' => true, 'lingers' => ['dock', 16], 'loses' => 'lipless_crankbait'];
+            foreach (require __DIR__.'/seasons.php' as $i => [$name, $file, $conditions, $minutes, $notes]) {
+                (new Generator($marlo))->day(100 + $i, $name, $lakes[$file], $conditions, $minutes, $ways)->update(['notes' => $notes]);
             }
+            $this->box($marlo);
             foreach (require __DIR__.'/scenario.php' as $day) {
                 $this->day($marlo, $lakes[$day['lake'] ?? 'lake'], $day);
             }
+            DaySums::freshen($marlo->id);
         });
+    }
+
+    private function box(User $angler): void
+    {
+        foreach (require __DIR__.'/box.php' as [$lure, $color, $ounces, $rated, $number, $name, $state]) {
+            BoxItem::withoutEvents(fn () => $angler->items()->create(
+                ['lure' => $lure, 'color' => $color, 'weight_oz' => $ounces, 'rated_ft' => $rated, 'number' => $number, 'name' => $name, ...$state],
+            ));
+        }
+        BoxItem::keepFor($angler);
     }
 
     /** @param  array{\OldEddy\Where\Lake\DepthGrid, array{int, int}, list<array{string, int, int}>, list<list<mixed>>}  $made */

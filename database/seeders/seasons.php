@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // Two seasons of closed days on the demo reservoir: date, surface temperature in °F, visibility in ft, casts of time.
 // What the fish did on them
-// comes from hidden days on the lake's own spots, fished by the advice.
+// comes from hidden days on the lake's own spots, fished by the advice and, every third hour, the angler's own way.
 $place = [
     'timezone' => 'America/New_York', 'lat' => 36.9, 'lon' => -80.1, 'species' => 'largemouth_bass', 'waterbody' => 'reservoir', 'platform' => 'boat',
     'rods' => 5,
@@ -25,11 +25,25 @@ $days = [
     ['2026-11-14', 53, 6],
 ];
 
+$skies = ['clear', 'overcast', 'partly', 'clear', 'rain', 'partly', 'overcast'];
+$fronts = ['stable', 'approaching', 'stable', 'post_1', 'stable', 'recovering'];
+$notes = [
+    2 => 'Redbuds out. The mud line moved up the arm while I watched; the clean side of it held them.',
+    6 => 'Fry guarders along the whole bank. Left them alone.',
+    11 => 'Two boats on the hump already. Went to the second one and was glad of it.',
+    15 => 'First cold night. Shad in the backs by the second hour.',
+    21 => 'Colder than it looked. Should have slowed down an hour sooner.',
+    26 => 'Nothing over the grass after the sun was on it.',
+    31 => 'Try the quarry notch earlier in the day next time.',
+];
+
 return array_map(
     static fn (array $day, int $i): array => [
         ...$waters[$i % count($waters)],
-        $place + ['date' => $day[0], 'time' => '08:00', 'water' => ['temp_f' => $day[1], 'visibility_ft' => $day[2], 'normal_visibility_ft' => 4.5]],
-        160 + 20 * ($i % 4),
+        $place + ['date' => $day[0], 'time' => '08:00', 'water' => ['temp_f' => $day[1], 'visibility_ft' => $day[2], 'normal_visibility_ft' => 4.5],
+            'weather' => ['sky' => $skies[$i % 7], 'wind_mph' => 2 + 3 * ($i % 6), 'front' => $fronts[$i % 6]]],
+        240 + 30 * ($i % 4),
+        $notes[$i] ?? null,
     ],
     $days,
     array_keys($days),

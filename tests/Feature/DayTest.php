@@ -258,19 +258,6 @@ final class DayTest extends WaterTestCase
         $this->getJson(route('cast', [$trip, 'magic']))->assertNotFound();
     }
 
-    public function test_the_box_limits_the_lineup_and_goes_along_to_the_next_day(): void
-    {
-        $this->actingAs($wren = $this->angler());
-        $trip = $this->trip($wren);
-        $this->patchJson(route('conditions.change', $trip), ['field' => 'owned', 'value' => ['jerkbait', 'spinnerbait']])->assertOk();
-        $this->get(route('choose', $trip))->assertOk()->assertSee('not in your box');
-        self::assertCount(2, $trip->fresh()?->plan()->lineup);
-        $this->post('/days', ['name' => 'Next', 'date' => '2026-04-21', 'ask' => (string) Str::uuid()]);
-        self::assertSame(['jerkbait', 'spinnerbait'], $wren->trips()->latest('id')->firstOrFail()->conditions['owned']);
-        $this->patchJson(route('conditions.change', $trip), ['field' => 'owned', 'value' => []])->assertOk();
-        self::assertArrayNotHasKey('owned', $trip->fresh()->conditions);
-    }
-
     public function test_bench_and_schools_show_todays_water(): void
     {
         $this->actingAs($wren = $this->angler());

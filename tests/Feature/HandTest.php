@@ -271,7 +271,7 @@ final class HandTest extends WaterTestCase
         $practice = $this->event('manner', ['practice' => 'yes', 'goal' => 'big_fish']);
         $caught = $this->event('contact', ['stint' => $stint, 'contact' => $fish, 'contact_kind' => 'caught']);
         $state = $this->log($this->trip->refresh(), [$practice, $caught])->json('state');
-        self::assertSame(['goal' => 'big_fish', 'practice' => 'yes'], $state['manner']);
+        self::assertSame(['goal' => 'big_fish', 'practice' => 'yes', 'beat' => null], $state['manner']);
         self::assertSame(['Change place', 'M18', 'East wall'], [$state['next'][0]['action'], $state['next'][0]['rule'], $state['next'][0]['offer']['spot']]);
         $back = $this->log($this->trip->refresh(), [$this->event('undo', ['target' => $practice['id']])])->json('state');
         self::assertSame(['goal' => 'numbers', 'practice' => 'no'], $back['manner']);

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Models\BoxItem;
 use App\Models\DaySums;
+use App\Models\User;
 use Illuminate\Console\Command;
 
-/** Adds up every day that changed since it was added up last: after an update, before anyone looks back. */
+/** Adds up every day that changed since it was added up last, and every box that was never: after an update, before anyone looks back. */
 final class EddySum extends Command
 {
     protected $signature = 'eddy:sum';
@@ -16,6 +18,7 @@ final class EddySum extends Command
 
     public function handle(): int
     {
+        User::query()->whereNull('box')->whereHas('items')->each(BoxItem::keepFor(...));
         $days = 0;
         DaySums::freshen(null, static function () use (&$days): void {
             $days++;

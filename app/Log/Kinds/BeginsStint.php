@@ -14,7 +14,7 @@ final class BeginsStint extends Kind
 
     public function fields(): array
     {
-        return ['stint' => Wanted::id(), ...StintFields::begun(), ...self::position()];
+        return ['stint' => Wanted::id(), ...StintFields::begun(), 'followed' => Wanted::oneOf(['yes', 'no'])->orNothing(), ...self::position()];
     }
 
     public function knows(array $event): bool
@@ -30,7 +30,7 @@ final class BeginsStint extends Kind
             'lure' => $event['lure'], 'color' => $event['color'], 'depth_ft' => $event['depth_ft'], 'retrieve' => $event['retrieve'],
             'weight_oz' => $event['weight_oz'] ?? null, 'length_in' => $event['length_in'] ?? null,
             'cast_kind' => $event['cast_kind'] ?? null,
-            'angler' => $event['angler'] ?? null, ...$place,
+            'angler' => $event['angler'] ?? null, 'followed' => isset($event['followed']) ? $event['followed'] === 'yes' : null, ...$place,
         ]);
 
         return [];

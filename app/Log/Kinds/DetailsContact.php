@@ -32,7 +32,9 @@ final class DetailsContact extends SaysMore
         return [
             ...StintFields::of('contact', ['kind']),
             ...StintFields::perhaps('contact', ['species', 'hooked', 'forage', 'cover', 'cover_part', 'light', 'lost_by']),
+            ...StintFields::perhaps('fish', ['weighed_by', 'kept']),
             'length' => Wanted::number(1, self::LONGEST)->orNothing(),
+            'girth' => Wanted::number(1, self::LONGEST)->orNothing(),
             'weight' => Wanted::number(0.01, self::HEAVIEST)->orNothing(),
             'depth' => StintFields::one('contact', 'depth_ft')->orNothing(),
         ];

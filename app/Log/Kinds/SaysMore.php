@@ -83,6 +83,7 @@ abstract class SaysMore extends Kind
 
         return match ($field) {
             'length' => ['length_in', $value === null ? null : round($shown->takeSize((float) $value), 2)],
+            'girth' => ['girth_in', $value === null ? null : round($shown->takeSize((float) $value), 2)],
             'depth' => ['depth_ft', $value === null ? null : round($shown->take('depth', (float) $value), 1)],
             'weight' => ['weight_lb', $value === null ? null : round($shown->takeWeight((float) $value), 2)],
             'casts' => ['cast_count', $value],

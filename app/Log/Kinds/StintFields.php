@@ -72,7 +72,7 @@ final class StintFields
     /** @return array<string, list<string>> options by field of a contact */
     public static function ofContact(): array
     {
-        return self::options('contact');
+        return self::options('contact') + self::options('fish');
     }
 
     /** @return array<string, list<string>> */

@@ -10,7 +10,7 @@ use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Choice\Tackle\Box;
 use OldEddy\Reading\Reading;
 
-/** Something that the water asks of a lure and the box does not hold: a color, a weight, a rated depth (rules K3, K4). */
+/** Something that the water asks for and the box does not hold: a family, a color, a weight, a rated depth (rules K3, K4). */
 final readonly class Lack
 {
     /** A weight this many times lighter or heavier does another job; a model this many feet off runs elsewhere. Basis: own choice. */
@@ -18,9 +18,15 @@ final readonly class Lack
 
     private const RATED_FT = 2.5;
 
-    /** @param  string  $what  color, weight or depth */
+    /** @param  string  $what  family, color, weight or depth */
     private function __construct(public string $lure, public string $what, public string $key, public Said $text)
     {
+    }
+
+    /** A whole family that the box does not hold. */
+    public static function family(LureFamily $lure): self
+    {
+        return new self($lure->key, 'family', $lure->key, Said::of('The water asks for the %s; your box holds none.', $lure->name()));
     }
 
     /**

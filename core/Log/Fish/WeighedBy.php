@@ -23,7 +23,7 @@ enum WeighedBy: string
             self::Scale => 'by the scale',
             self::Girth => 'by length and girth',
             self::Eye => 'by eye',
-            self::Length => 'by length, in standard shape',
+            self::Length => 'by its length',
         };
     }
 

@@ -46,6 +46,19 @@ final readonly class AskedRoute
         return new self($minute, $this->to, $this->minutes, $this->speed, $this->fuelPerHour, $this->locked, $this->forbidden, $spot, $at, true);
     }
 
+    /**
+     * The same wishes with these spots (their ids) on it as well.
+     *
+     * @param  list<int>  $spots
+     */
+    public function with(array $spots): self
+    {
+        return new self(
+            $this->from, $this->to, $this->minutes, $this->speed, $this->fuelPerHour, array_values(array_unique([...$this->locked, ...$spots])),
+            array_values(array_diff($this->forbidden, $spots)), $this->start, $this->startAt, $this->fromNow,
+        );
+    }
+
     /** Whether its time is over before it begins. */
     public function isOver(): bool
     {

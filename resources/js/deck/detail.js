@@ -1,4 +1,7 @@
-const DETAILS = ['species', 'lost_by', 'hooked', 'forage', 'cover', 'cover_part', 'light'];
+const DETAILS = ['species', 'lost_by', 'kept', 'weighed_by', 'hooked', 'forage', 'cover', 'cover_part', 'light'];
+
+/** Where a field is asked for only of some contacts. */
+const ASKED = { lost_by: (one) => one.kind === 'lost', kept: (one) => one.kind === 'caught', weighed_by: (one) => one.weight !== null && one.weight !== undefined };
 
 /** The part of the deck that says more of one contact. */
 export const detail = {
@@ -13,9 +16,9 @@ export const detail = {
     },
     get openFields() {
         const one = this.openContact;
-        return one === null ? [] : ['kind', ...DETAILS].filter((field) => field !== 'lost_by' || one.kind === 'lost').map((field) => ({
+        return one === null ? [] : ['kind', ...DETAILS].filter((field) => this.state.options[field] && (ASKED[field]?.(one) ?? true)).map((field) => ({
             field,
-            label: { kind: 'what it did', species: 'fish', lost_by: 'how it was lost', hooked: 'hook', forage: 'forage seen or spat up', cover: 'cover', cover_part: 'part of the cover', light: 'light' }[field],
+            label: { kind: 'what it did', species: 'fish', lost_by: 'how it was lost', kept: 'kept, or let go', weighed_by: 'weighed', hooked: 'hook', forage: 'forage seen or spat up', cover: 'cover', cover_part: 'part of the cover', light: 'light' }[field],
             options: this.state.options[field].map((o) => ({ ...o, pressed: one[field] === o.value ? 'true' : 'false' })),
         }));
     },
@@ -24,6 +27,9 @@ export const detail = {
     },
     get openWeight() {
         return this.openContact?.weight ?? '–';
+    },
+    get openGirth() {
+        return this.openContact?.girth ?? '–';
     },
     get openDepth() {
         return this.openContact?.depth ?? '–';
@@ -55,6 +61,12 @@ export const detail = {
     },
     lighter() {
         this.step('weight', -1);
+    },
+    wider() {
+        this.step('girth', 1);
+    },
+    slimmer() {
+        this.step('girth', -1);
     },
     removeOpen() {
         this.log({ kind: 'remove', contact: this.openContact.id });

@@ -83,8 +83,9 @@ const KINDS = {
         }
         return () => (state.rods = state.rods.filter((rod) => at >= 0 || rod.key !== key));
     },
+    care: () => () => {},
     manner(state, event) {
-        const fields = Object.fromEntries(['goal', 'practice'].filter((field) => event[field]).map((field) => [field, event[field]]));
+        const fields = Object.fromEntries(['goal', 'practice', 'beat'].filter((field) => event[field] !== undefined).map((field) => [field, event[field]]));
         return said((state.manner ??= {}), fields);
     },
 };
@@ -129,6 +130,7 @@ function words(event) {
         turn: 'a turn of the day',
         condition: 'what the water is like',
         manner: 'how the day is fished',
+        care: 'a rod cared for',
         rig: 'a rod rigged',
         pick: 'a spot picked',
         route: 'a route asked for',

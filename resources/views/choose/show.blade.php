@@ -47,6 +47,7 @@
             @endforeach
         </ol>
     </section>
+    @include('partials.before')
     <div class="choose-two">
         <section class="lineup" aria-label="The lineup">
             <h2>What would change it?</h2>

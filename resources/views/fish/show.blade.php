@@ -108,6 +108,8 @@
                     type="button" @click="heavier" aria-label="+ heavier">+</button>
                 <span class="field-label">depth</span><button type="button" @click="shallower" aria-label="− shallower">−</button><b x-text="openDepth"></b> {{ $units->word('depth') }} <button
                     type="button" @click="deeper" aria-label="+ deeper">+</button></p>
+            <p class="deck-row"><span class="field-label">girth</span><button type="button" @click="slimmer" aria-label="− slimmer">−</button><b x-text="openGirth"></b> {{ $units->sizeWord() }} <button
+                    type="button" @click="wider" aria-label="+ wider">+</button></p>
             <p class="deck-row"><button type="button" class="act" @click="closeDetail">Done</button><button type="button" @click="removeOpen">Take it out</button></p>
         </section>
         <section class="deck-change" aria-label="Change">
@@ -146,6 +148,8 @@
                     </div></div>
                 @endforeach
                 @if ($trip->drill_seed === null)
+                <p class="deck-row" aria-label="The knot"><span class="grow muted" x-text="knot"></span><button type="button" @click="retied" data-retied>Tied anew</button><button type="button"
+                    @click="lureLost" data-lure-lost>Lure lost</button></p>
                 <details><summary>Something turned, or somebody else casts</summary>
                     <h2>What the day is for</h2>
                     <div class="chips"><button type="button" @click="toggleBigFish" :aria-pressed="bigFish">One big fish</button><button type="button" @click="togglePractice"
@@ -161,6 +165,15 @@
                 @endif
             </div>
         </section>
+        @if ($trip->drill_seed === null)
+        <section class="deck-bag" aria-label="The bag" x-show="bagLines.length" x-cloak>
+            <h2>The bag <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'Y7') }}">why</a></h2>
+            <ul class="because"><template x-for="one in bagLines" :key="one"><li x-text="one"></li></template></ul>
+            <p class="deck-row"><label class="grow"><span class="field-label">a weight to beat, {{ $units->weightWord() }}</span><input type="number" inputmode="decimal" min="0" step="0.1"
+                x-model="beatTyped" :placeholder="state && state.manner ? state.manner.beat : ''" data-beat></label><button type="button" @click="keepBeat">Keep</button></p>
+            <p><a href="{{ route('bag', $trip) }}">Stay, or change for size?</a> <span class="muted">Your own limits, never the law. Fish are let go unless you say that one is kept.</span></p>
+        </section>
+        @endif
         <section class="deck-showed" aria-label="Fish that showed" x-show="showed.length" x-cloak>
             <h2>Fish that showed</h2>
             <ul><template x-for="one in showed" :key="one"><li x-text="one"></li></template></ul>

@@ -11,6 +11,7 @@
     <link rel="apple-touch-icon" href="/icon-192.png">
     <link rel="manifest" href="/manifest.webmanifest">
     @foreach (['serif', 'sans'] as $font)<link rel="preload" href="{{ Vite::asset("resources/fonts/{$font}.woff2") }}" as="font" type="font/woff2" crossorigin>@endforeach
+    @stack('head')
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body>
@@ -20,7 +21,7 @@
         @isset($trip)
             <span class="masthead-day">{{ $trip->name }}</span>
             <nav class="steps" aria-label="The order of the work">
-                @foreach ($trip->drill_seed === null ? ['read' => 'Read', 'choose' => 'Choose', 'where' => 'Where', 'fish' => 'Fish', 'confirm' => 'Confirm'] : ['fish' => 'Fish',
+                @foreach ($trip->drill_seed === null ? ['read' => 'Read', 'choose' => 'Choose', 'where' => 'Where', 'fish' => 'Fish', 'confirm' => 'Confirm', 'look-back.day' => 'Look back'] : ['fish' => 'Fish',
                     'confirm' => 'Confirm'] as $route => $verb)
                     @unless ($loop->first)<span class="arrow" aria-hidden="true">→</span>@endunless
                     <a href="{{ route($route, $trip) }}" @if (request()->routeIs($route)) aria-current="page" @endif>{{ $verb }}</a>
@@ -31,6 +32,8 @@
             <button type="button" class="quiet" x-data="scheme" @click="flip" x-text="label" aria-label="Day or night colors">Night</button>
             @auth
                 <a href="{{ route('days') }}">Days</a>
+                @empty($trip)<a href="{{ route('look-back') }}">Logbook</a>@endempty
+                <a href="{{ route('box') }}">Box</a>
                 <a href="{{ route('lakes') }}">Lakes</a>
                 <a href="{{ route('settings') }}">Settings</a>
                 <form method="post" action="{{ route('sign-out') }}" data-leaves>@csrf<button type="submit" class="quiet">Sign out</button></form>

@@ -46,6 +46,8 @@
             </details>
         @endforeach
     </form>
+    <div class="read-before"><p class="muted">{{ $trip->user->box === null ? 'Your box is empty, so every lure counts as yours.' : count($trip->user->box).' different lures in your box.' }} <a href="{{ route('box') }}">The box</a></p>
+    @include('partials.before')</div>
     <div class="read-because" id="because">@include('read.because')</div>
 </div>
 @endsection

@@ -21,6 +21,19 @@
                 $user->own_success))> what they gave on a lure in water like today's moves the lineup <a class="rule-tag" href="{{ route('rule', 'M24') }}">because M24</a></label>
         </fieldset>
         <fieldset class="group">
+            <legend>Your bag</legend>
+            <p>Your own limits, for the running weight on the deck. They are not the law: local rules decide. <a class="rule-tag" href="{{ route('rule', 'Y7') }}">because Y7</a></p>
+            <label for="bag">Number of fish that make a bag</label>
+            <input id="bag" name="bag" type="number" min="1" max="{{ OldEddy\Log\Fish\BagLimits::MOST }}" value="{{ old('bag', $limits->number) }}">
+            <details @if ($limits->leastIn || old('least')) open @endif><summary>Shortest that you count, by species, {{ $units->sizeWord() }}</summary>
+                @foreach ($species as $one)
+                    <label for="least-{{ $one }}">{{ App\Show\Word::of($one) }}</label>
+                    <input id="least-{{ $one }}" name="least[{{ $one }}]" type="number" step="0.25" min="0" inputmode="decimal" value="{{ old("least.{$one}", isset($limits->leastIn[$one])
+                        ? $units->showSize($limits->leastIn[$one]) : '') }}">
+                @endforeach
+            </details>
+        </fieldset>
+        <fieldset class="group">
             <legend>Schools</legend>
             <p>Practitioners disagree in places. Left open, the default of the trade holds.</p>
             @foreach ($choices as $key => $schools)

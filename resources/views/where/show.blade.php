@@ -63,6 +63,7 @@
                 'page' => $page - 1]) }}">Better ones</a>@endif <span>page {{ $page }} of {{ $pages }}</span> @if ($page < $pages)<a href="{{ route('where', ['trip' => $trip, 'minute' => $minute,
                 'page' => $page + 1]) }}">The next</a>@endif</nav>@endif
         </section>
+        @include('partials.before')
         </div>
     </div>
 @endsection

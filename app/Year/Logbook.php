@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Year;
+
+use App\Models\DaySums;
+use App\Models\Lake;
+use App\Models\User;
+use Illuminate\Contracts\Pagination\LengthAwarePaginator;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use OldEddy\Year\DayLevels;
+
+/** The logbook (Y5): an angler's days, found by water, species, lure, place, stage, year, a word of his own, or a level of a figure. */
+final readonly class Logbook
+{
+    private const A_PAGE = 25;
+
+    /** What can be asked for, and how it is checked. */
+    public const ASKED = [
+        'year' => ['nullable', 'integer', 'between:1900,2200'], 'lake' => ['nullable', 'integer'], 'species' => ['nullable', 'string', 'max:30'],
+        'lure' => ['nullable', 'string', 'max:60'], 'place' => ['nullable', 'string', 'max:80'], 'stage' => ['nullable', 'string', 'max:20'],
+        'words' => ['nullable', 'string', 'max:80'], 'by' => ['nullable', 'string', 'max:90', 'regex:/^[a-z_]+:.+$/'], 'page' => ['nullable', 'integer', 'between:1,100000'],
+    ];
+
+    /** @param  array<string, mixed>  $asked  as the rules let it pass */
+    public function __construct(private User $angler, public array $asked)
+    {
+        DaySums::freshen($angler->id);
+    }
+
+    /** @return LengthAwarePaginator<int, \stdClass> a page of days, the newest first */
+    public function page(): LengthAwarePaginator
+    {
+        $days = $this->found()->leftJoin('lakes', 'lakes.id', '=', 'trips.lake_id')->orderByDesc('trips.day')->orderByDesc('trips.id');
+
+        /** @var LengthAwarePaginator<int, \stdClass> */
+        return $days->paginate(self::A_PAGE, [
+            'trips.id', 'trips.name', 'lakes.name as lake', 'trips.day', 'trips.species', 'trips.stage', 'trips.clarity', 'trips.temp_f', 'trips.temp_said', 'trips.wind_mph',
+            'trips.sky', 'trips.front', 'casts_made', 'contacts_made', 'caught', 'best_in', 'best_lb', 'fished_from', 'fished_to', 'leaves', 'notes', 'closed_at',
+        ])->withQueryString();
+    }
+
+    /** @return list<object{id: int, day: string, casts: int, contacts: int, caught: int, name: string}> every day of a year among those found, for its calendar */
+    public function ofYear(int $year): array
+    {
+        /** @var list<object{id: int, day: string, casts: int, contacts: int, caught: int, name: string}> */
+        return $this->found()->whereBetween('trips.day', ["{$year}-01-01", "{$year}-12-31"])->orderBy('trips.day')->orderBy('trips.id')
+            ->get(['trips.id', 'trips.day', 'casts_made as casts', 'contacts_made as contacts', 'caught', 'trips.name'])->all();
+    }
+
+    /** The year of the calendar: the one asked for, else that of the newest day found. */
+    public function year(): ?int
+    {
+        $newest = isset($this->asked['year']) ? null : $this->found()->max('trips.day');
+
+        return isset($this->asked['year']) ? (int) $this->asked['year'] : ($newest === null ? null : (int) substr((string) $newest, 0, 4));
+    }
+
+    /** @return array<int, string> the angler's lakes by id */
+    public function lakes(): array
+    {
+        return Lake::query()->where('user_id', $this->angler->id)->orderBy('name')->pluck('name', 'id')->all();
+    }
+
+    /** @return list<string> every lure that was cast on any day */
+    public function lures(): array
+    {
+        return (new Season($this->angler))->summed('level_sums')->where('factor', 'lure')->distinct()->orderBy('level')->pluck('level')->all();
+    }
+
+    private function found(): Builder
+    {
+        $days = DB::table('trips')->where('trips.user_id', $this->angler->id)->whereNull('trips.drill_seed');
+        $asked = $this->asked;
+        if (isset($asked['year'])) {
+            $days->whereBetween('trips.day', ["{$asked['year']}-01-01", "{$asked['year']}-12-31"]);
+        }
+        foreach (['lake' => 'lake_id', 'species' => 'species', 'stage' => 'stage'] as $what => $column) {
+            if (isset($asked[$what])) {
+                $days->where("trips.{$column}", $asked[$what]);
+            }
+        }
+        if (isset($asked['lure'])) {
+            self::withLevel($days, 'lure', $asked['lure']);
+        }
+        if (isset($asked['place'])) {
+            $place = self::within($asked['place']);
+            $days->whereExists(static fn (Builder $q) => $q->from('spot_sums')->whereColumn('spot_sums.trip_id', 'trips.id')->where('spot', 'like', $place));
+        }
+        if (isset($asked['words'])) {
+            $words = self::within($asked['words']);
+            $days->where(static fn (Builder $q) => $q->where('trips.name', 'like', $words)->orWhere('notes', 'like', $words));
+        }
+        if (isset($asked['by'])) {
+            self::by($days, ...explode(':', $asked['by'], 2));
+        }
+
+        return $days;
+    }
+
+    /** The days behind one level of a figure. */
+    private static function by(Builder $days, string $factor, string $level): void
+    {
+        $bounds = DayLevels::bounds($factor, $level);
+        if ($bounds !== null) {
+            $column = ['temperature' => 'temp_f', 'wind' => 'wind_mph'][$factor];
+            $days->where($column, '>=', $bounds[0]);
+            if (is_finite($bounds[1])) {
+                $days->where($column, '<', $bounds[1]);
+            }
+        } elseif (in_array($factor, DayLevels::WORDS, true)) {
+            $days->where("trips.{$factor}", $level);
+        } else {
+            self::withLevel($days, $factor, $level);
+        }
+    }
+
+    private static function withLevel(Builder $days, string $factor, string $level): void
+    {
+        $days->whereExists(static fn (Builder $q) => $q->from('level_sums')->whereColumn('level_sums.trip_id', 'trips.id')->where('factor', $factor)->where('level', $level));
+    }
+
+    /** Words anywhere within others; what a pattern would read as a sign stands for itself. */
+    private static function within(string $words): string
+    {
+        return '%'.addcslashes($words, '%_\\').'%';
+    }
+}
