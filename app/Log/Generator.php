@@ -57,7 +57,9 @@ final class Generator
         $own = $ways['own'] ?? false;
         $log = Outing::fish($day, $own ? new BothWays : new FollowsAdvice, $minutes)->stints;
 
-        return $this->keep($name, $conditions, "day {$seed}", self::lingering($log, ...$ways['lingers'] ?? ['', 0]), $lake, new FishMade($seed, $conditions, $ways['loses'] ?? null), $own);
+        $log = self::lingering($log, ...$ways['lingers'] ?? ['', 0]);
+
+        return $this->keep($name, $conditions, "day {$seed}", $log, $lake, new FishMade($seed, $conditions, $ways['loses'] ?? null), $own);
     }
 
     /**

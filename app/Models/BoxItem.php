@@ -84,7 +84,8 @@ final class BoxItem extends Model
         $items = $angler->items()->where('number', '>', 0);
         $items->orderBy('id');
         $held = $items->get(self::ASKED);
-        $box = $held->map(static fn (self $i): array => array_filter($i->only(self::ASKED), static fn (mixed $v): bool => $v !== null))->unique()->values()->all();
+        $told = static fn (self $i): array => array_filter($i->only(self::ASKED), static fn (mixed $v): bool => $v !== null);
+        $box = $held->map($told)->unique()->values()->all();
         User::query()->whereKey($angler->id)->update(['box' => $box === [] ? null : json_encode($box)]);
         $angler->forceFill(['box' => $box === [] ? null : $box])->syncOriginalAttributes(['box']);
     }

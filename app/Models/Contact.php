@@ -66,7 +66,9 @@ final class Contact extends Model
     /** It as it counts for the bag. */
     public function forBag(string $speciesOfTheDay): BagFish
     {
-        return new BagFish($this->id, Species::from($this->species ?? $speciesOfTheDay), $this->length_in, $this->weighed($speciesOfTheDay), $this->kept === 'yes');
+        $species = Species::from($this->species ?? $speciesOfTheDay);
+
+        return new BagFish($this->id, $species, $this->length_in, $this->weighed($speciesOfTheDay), $this->kept === 'yes');
     }
 
     /** It as the core weighs it. */

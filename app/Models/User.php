@@ -53,7 +53,7 @@ final class User extends Authenticatable
     /** The angler's own limits for the bag; they are never the law (Y7). */
     public function bagLimits(): BagLimits
     {
-        return new BagLimits($this->limits['number'] ?? BagLimits::USUAL, $this->limits['least'] ?? []);
+        return new BagLimits($this->limits['number'] ?? BagLimits::USUAL, array_map(floatval(...), $this->limits['least'] ?? []));
     }
 
     public function isMetric(): bool

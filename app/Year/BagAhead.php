@@ -53,7 +53,8 @@ final readonly class BagAhead
         $reading = WaterReader::read(Settler::settle($trip->told()));
         $left = DayClock::left($trip, $reading, $stints->first()?->started_at->format('H:i'), $stints->last()?->started_at->format('H:i'))->leftMin();
         $this->casts = (int) round(TimeLeft::castsIn($hours === null ? $left : 60 * $hours));
-        $outlooks = array_map(fn (BagWay $w): BagOutlook => BagOutlook::of($w, $this->bag->bag->weights(), $this->bag->bag->limits->number, $this->casts), $this->ways());
+        $bag = $this->bag->bag;
+        $outlooks = array_map(fn (BagWay $w): BagOutlook => BagOutlook::of($w, $bag->weights(), $bag->limits->number, $this->casts), $this->ways());
         usort($outlooks, static fn (BagOutlook $a, BagOutlook $b): int => $b->mean() <=> $a->mean());
         $this->outlooks = $outlooks;
     }
@@ -118,10 +119,10 @@ final readonly class BagAhead
     {
         $kind = Species::from($row->species ?? $species);
         $number = static fn (mixed $v): ?float => $v === null ? null : (float) $v;
-        $weighed = Weighed::of(
-            $kind, $number($row->length_in), $number($row->girth_in), $number($row->weight_lb), $row->weighed_by === null ? null : WeighedBy::from($row->weighed_by),
-        );
+        $by = $row->weighed_by === null ? null : WeighedBy::from($row->weighed_by);
+        $weighed = Weighed::of($kind, $number($row->length_in), $number($row->girth_in), $number($row->weight_lb), $by);
+        $may = $this->bag->bag->limits->allow(new BagFish($row->id, $kind, $number($row->length_in), $weighed));
 
-        return $weighed !== null && $this->bag->bag->limits->allow(new BagFish($row->id, $kind, $number($row->length_in), $weighed)) ? $weighed->mass->pounds() : null;
+        return $may ? $weighed?->mass->pounds() : null;
     }
 }

@@ -8,6 +8,7 @@ use App\Models\DaySums;
 use App\Models\Trip;
 use App\Waters\DayOnLake;
 use Illuminate\Support\Facades\DB;
+use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Day\Conditions\Front;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Settler;
@@ -33,7 +34,7 @@ final readonly class Before
     private const LOOKED_INTO = 20;
 
     /** So many rods and places are taken over. */
-    public const TAKEN = 5;
+    private const TAKEN = 5;
 
     public Settled $settled;
 
@@ -58,19 +59,18 @@ final readonly class Before
         $past = array_map(self::past(...), $rows);
         $this->sameTime = isset($trip->conditions['date']) ? OtherDays::sameTime(array_values($past), $this->today) : [];
         $this->alike = OtherDays::like(array_values($past), $this->today);
-        $told = [...array_map(static fn (PastDay $d): int => $d->id, $this->sameTime), ...array_map(static fn (Likeness $l): int => $l->past->id, $this->alike)];
-        $this->rows = array_intersect_key($rows, array_flip($told));
+        $this->rows = array_intersect_key($rows, array_flip([...$this->idsOf('same'), ...$this->idsOf('like')]));
     }
 
     /**
      * Place, lure and depth of some days, what paid most first; places that are dry or gone today are said to be.
      *
-     * @param  list<int>  $days  ids
+     * @param  string  $which  same: the same time in other years; like: days like it
      * @return list<Paid>
      */
-    public function paid(array $days): array
+    public function paid(string $which): array
     {
-        $days = array_slice($days, 0, self::LOOKED_INTO);
+        $days = array_slice($this->idsOf($which), 0, self::LOOKED_INTO);
         $weights = implode(' ', array_map(static fn (ContactKind $k): string => "when '{$k->value}' then {$k->weight()}", ContactKind::cases()));
         $rows = DB::table('stints')->join('trips', 'trips.id', '=', 'stints.trip_id')->where('trips.user_id', $this->trip->user_id)->whereIn('trips.id', $days)
             ->whereNull('stints.deleted_at')->where('cast_count', '>', 0)
@@ -86,8 +86,9 @@ final readonly class Before
             ]);
         $paid = [];
         foreach ($rows as $row) {
-            $key = mb_strtolower("{$row->place}/{$row->lure}/").Stint::depthLevel((float) $row->depth_ft);
-            $paid[$key] ??= new Paid((string) $row->place, (string) $row->lure, Stint::depthLevel((float) $row->depth_ft), (int) $row->lake_id === $this->trip->lake_id);
+            $depth = Stint::depthLevel((float) $row->depth_ft);
+            $key = mb_strtolower("{$row->place}/{$row->lure}/").$depth;
+            $paid[$key] ??= new Paid((string) $row->place, (string) $row->lure, $depth, (int) $row->lake_id === $this->trip->lake_id);
             $paid[$key]->add($row);
         }
         $paid = array_values(array_filter($paid, static fn (Paid $p): bool => $p->contacts > 0));
@@ -96,6 +97,44 @@ final readonly class Before
         $this->strike($paid);
 
         return $paid;
+    }
+
+    /**
+     * What can be taken over of what paid: the best of each lure.
+     *
+     * @param  list<Paid>  $paid
+     * @return list<Paid>
+     */
+    public function rods(array $paid): array
+    {
+        $best = [];
+        foreach ($paid as $one) {
+            if ($one->struck === null && Catalog::has($one->lure)) {
+                $best[$one->lure] ??= $one;
+            }
+        }
+
+        return array_slice(array_values($best), 0, self::TAKEN);
+    }
+
+    /**
+     * And the marked places of this water.
+     *
+     * @param  list<Paid>  $paid
+     * @return list<int> ids of spots
+     */
+    public function places(array $paid): array
+    {
+        $places = array_map(static fn (Paid $p): ?int => $p->isHere && $p->struck === null ? $p->spotId : null, $paid);
+
+        return array_slice(array_values(array_unique(array_filter($places))), 0, self::TAKEN);
+    }
+
+    /** @return list<int> */
+    private function idsOf(string $which): array
+    {
+        return $which === 'same' ? array_map(static fn (PastDay $d): int => $d->id, $this->sameTime)
+            : array_map(static fn (Likeness $l): int => $l->past->id, $this->alike);
     }
 
     /** @return list<string> what is different today from a past day, each with both values, in words */
@@ -148,9 +187,10 @@ final readonly class Before
     private static function past(\stdClass $row): PastDay
     {
         return new PastDay(
-            (int) $row->id, (string) $row->day, $row->lake_id === null ? null : (int) $row->lake_id, Species::from($row->species), Waterbody::from($row->waterbody),
-            Stage::from($row->stage), (float) $row->temp_f, Clarity::from($row->clarity), ClarityShift::from($row->shift), Front::from($row->front), (float) $row->wind_mph,
-            Sky::from($row->sky), (bool) $row->low_light, $row->level_ft === null ? null : (float) $row->level_ft,
+            (int) $row->id, (string) $row->day, $row->lake_id === null ? null : (int) $row->lake_id, Species::from($row->species),
+            Waterbody::from($row->waterbody), Stage::from($row->stage), (float) $row->temp_f, Clarity::from($row->clarity), ClarityShift::from($row->shift),
+            Front::from($row->front), (float) $row->wind_mph, Sky::from($row->sky), (bool) $row->low_light,
+            $row->level_ft === null ? null : (float) $row->level_ft,
             $row->visibility_ft === null ? null : (float) $row->visibility_ft,
         );
     }

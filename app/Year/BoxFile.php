@@ -105,21 +105,30 @@ final class BoxFile
     /** @param  list<array<string, mixed>>  $rows */
     private static function keep(User $angler, array $rows): int
     {
-        $same = static fn (array $i): string => json_encode(array_map(
-            static fn (string $f): ?string => ($i[$f] ?? '') === '' ? null : (is_numeric($i[$f]) ? (string) (float) $i[$f] : (string) $i[$f]), array_diff(BoxItem::FIELDS, ['number']),
-        ), JSON_THROW_ON_ERROR);
-        $there = array_fill_keys($angler->items()->get()->map(static fn (BoxItem $i): string => $same($i->only(BoxItem::FIELDS)))->all(), true);
+        $there = array_fill_keys($angler->items()->get()->map(static fn (BoxItem $i): string => self::what($i->only(BoxItem::FIELDS)))->all(), true);
         $taken = 0;
         foreach ($rows as $row) {
-            if (! isset($there[$same($row)])) {
+            if (! isset($there[self::what($row)])) {
                 BoxItem::withoutEvents(static fn () => $angler->items()->create($row));
-                $there[$same($row)] = true;
+                $there[self::what($row)] = true;
                 $taken++;
             }
         }
         BoxItem::keepFor($angler);
 
         return $taken;
+    }
+
+    /**
+     * What tells an item from another, however its numbers are written.
+     *
+     * @param  array<string, mixed>  $item
+     */
+    private static function what(array $item): string
+    {
+        $plain = static fn (mixed $v): ?string => $v === null || $v === '' ? null : (is_numeric($v) ? (string) (float) $v : (string) $v);
+
+        return json_encode(array_map(static fn (string $f): ?string => $plain($item[$f] ?? null), array_diff(BoxItem::FIELDS, ['number'])), JSON_THROW_ON_ERROR);
     }
 
     /** A word that a table program would take for a formula is led by a mark that it takes for a word. */

@@ -31,7 +31,8 @@ final readonly class FishOfSeason
         $months = [];
         foreach ($caught->where('weighed_by', 'scale')->whereNotNull('weight_lb')
             ->selectRaw('coalesce(contacts.species, trips.species) as species, left(trips.day, 7) as month, contacts.length_in, weight_lb')->get() as $row) {
-            $relative = StandardWeight::relative(Species::from($row->species), Length::fromInches((float) $row->length_in), Mass::fromPounds((float) $row->weight_lb));
+            [$length, $mass] = [Length::fromInches((float) $row->length_in), Mass::fromPounds((float) $row->weight_lb)];
+            $relative = StandardWeight::relative(Species::from($row->species), $length, $mass);
             if ($relative !== null) {
                 $months["{$row->month} {$row->species}"][] = $relative;
             }

@@ -42,7 +42,11 @@ final readonly class Logbook
         ])->withQueryString();
     }
 
-    /** @return list<object{id: int, day: string, casts: int, contacts: int, caught: int, name: string}> every day of a year among those found, for its calendar */
+    /**
+     * Every day of a year among those found, for its calendar.
+     *
+     * @return list<object{id: int, day: string, casts: int, contacts: int, caught: int, name: string}>
+     */
     public function ofYear(int $year): array
     {
         /** @var list<object{id: int, day: string, casts: int, contacts: int, caught: int, name: string}> */

@@ -53,7 +53,8 @@ final class Paid
             $this->spotId = (int) $row->spot_id;
         }
         if ((float) $row->weighed > $this->most) {
-            [$this->most, $this->depthFt, $this->color, $this->retrieve] = [(float) $row->weighed, (float) $row->depth_ft, (string) $row->color, (string) $row->retrieve];
+            [$this->most, $this->depthFt] = [(float) $row->weighed, (float) $row->depth_ft];
+            [$this->color, $this->retrieve] = [(string) $row->color, (string) $row->retrieve];
         }
     }
 

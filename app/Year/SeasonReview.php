@@ -61,8 +61,8 @@ final class SeasonReview
         $this->castNumbers = $this->numbersInAll($numbers);
         $this->tallies = $this->tallies();
         $this->lessons = Lessons::of(new SeasonSums(
-            $this->casts, $this->weighed, $numbers, ['advice' => $this->advice()] + self::against($levels), $this->tallies['landed'] ?? [], $this->tallies['stayed'][''] ?? new Tally,
-            $this->tallies['second'][''] ?? new Tally,
+            $this->casts, $this->weighed, $numbers, ['advice' => $this->advice()] + self::against($levels), $this->tallies['landed'] ?? [],
+            $this->tallies['stayed'][''] ?? new Tally, $this->tallies['second'][''] ?? new Tally,
         ));
     }
 
@@ -85,7 +85,11 @@ final class SeasonReview
         return max($tops);
     }
 
-    /** @return list<object{structure: ?string, stops: int, casts: float, first: ?float, blank: float, minutes: ?float}> first fish and leaving, by structure (Y3) */
+    /**
+     * First fish and leaving, by structure (Y3).
+     *
+     * @return list<object{structure: ?string, stops: int, casts: float, first: ?float, blank: float, minutes: ?float}>
+     */
     public function stops(): array
     {
         /** @var list<object{structure: ?string, stops: int, casts: float, first: ?float, blank: float, minutes: ?float}> */
@@ -113,9 +117,14 @@ final class SeasonReview
      */
     private static function against(Collection $levels): array
     {
-        return $levels->groupBy('factor')->map(static fn (Collection $of): array => array_values($of->map(static fn (\stdClass $l): AgainstTheRest => new AgainstTheRest(
-            $l->level, (int) $l->beside_casts, (float) $l->beside_weighed, (float) $l->mine, (float) $l->others, (float) $l->spread,
-        ))->all()))->all();
+        $held = static fn (\stdClass $l): AgainstTheRest => self::held($l->level, $l->beside_casts, $l->beside_weighed, $l);
+
+        return $levels->groupBy('factor')->map(static fn (Collection $of): array => array_values($of->map($held)->all()))->all();
+    }
+
+    private static function held(string $level, mixed $casts, mixed $weighed, \stdClass $row): AgainstTheRest
+    {
+        return new AgainstTheRest($level, (int) $casts, (float) $weighed, (float) $row->mine, (float) $row->others, (float) $row->spread);
     }
 
     /** @return list<AgainstTheRest> one's own way against what was offered, where a day had both */
@@ -131,8 +140,7 @@ final class SeasonReview
                 sum((level_sums.contacts_weighed + offered.contacts_weighed) * level_sums.casts * offered.casts / {$both} / {$both}) as spread
                 SQL)->first();
 
-        return $row?->casts === null ? []
-            : [new AgainstTheRest(DayTotals::OWN_WAY, (int) $row->casts, (float) $row->weighed, (float) $row->mine, (float) $row->others, (float) $row->spread)];
+        return $row?->casts === null ? [] : [self::held(DayTotals::OWN_WAY, $row->casts, $row->weighed, $row)];
     }
 
     /**

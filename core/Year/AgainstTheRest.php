@@ -17,8 +17,14 @@ final readonly class AgainstTheRest
      * @param  float  $others  contacts of the rest × casts of the level / all casts
      * @param  float  $spread  all contacts × casts of both / all casts squared
      */
-    public function __construct(public string $level, public int $casts, public float $contacts, private float $mine, private float $others, private float $spread)
-    {
+    public function __construct(
+        public string $level,
+        public int $casts,
+        public float $contacts,
+        private float $mine,
+        private float $others,
+        private float $spread,
+    ) {
     }
 
     /** How often the level gave what the rest gave on the same days; null where one of them gave nothing. */

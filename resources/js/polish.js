@@ -32,7 +32,7 @@ export default () => ({
             if (!one.said && Date.now() >= one.until) {
                 one.said = true;
                 this.told = `${one.name} is dry: wipe it.`;
-                navigator.vibrate?.(200);
+                globalThis.navigator?.vibrate?.(200);
             }
         }
         this.timers = this.running.map((one) => ({ key: one.key, name: one.name, says: left(one.until - Date.now()) }));

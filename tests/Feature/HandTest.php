@@ -274,7 +274,7 @@ final class HandTest extends WaterTestCase
         self::assertSame(['goal' => 'big_fish', 'practice' => 'yes', 'beat' => null], $state['manner']);
         self::assertSame(['Change place', 'M18', 'East wall'], [$state['next'][0]['action'], $state['next'][0]['rule'], $state['next'][0]['offer']['spot']]);
         $back = $this->log($this->trip->refresh(), [$this->event('undo', ['target' => $practice['id']])])->json('state');
-        self::assertSame(['goal' => 'numbers', 'practice' => 'no'], $back['manner']);
+        self::assertSame(['goal' => 'numbers', 'practice' => 'no', 'beat' => null], $back['manner']);
         self::assertSame('refused', $this->log($this->trip, [$this->event('manner', ['goal' => 'fame'])])->json('events.0.became'));
     }
 

@@ -4,7 +4,9 @@ import { test } from 'node:test';
 const store = new Map();
 globalThis.localStorage = { getItem: (key) => store.get(key) ?? null, setItem: (key, value) => store.set(key, value) };
 const { joined } = await import('../../resources/js/deck/joined.js');
-const { hand, shown } = await import('../../resources/js/deck/hand.js');
+const { followed, hand, shown } = await import('../../resources/js/deck/hand.js');
+const { care } = await import('../../resources/js/deck/care.js');
+const { withEvents } = await import('../../resources/js/deck/log.js');
 const { wet } = await import('../../resources/js/deck/wet.js');
 const { fishOn } = await import('../../resources/js/deck/fish-on.js');
 const { here } = await import('../../resources/js/deck/here.js');
@@ -116,4 +118,29 @@ test('the position is off until it is asked for, and a refusal is no trouble', (
     one.locate();
     assert.equal(one.positionOn, false);
     assert.match(one.notice, /works without it/);
+});
+
+test('what begins is told apart by whether a next move offered it', () => {
+    const offer = { lure: 'tube', color: 'perch', retrieve: 'crawl', depth_ft: 2, spot: 'Wall' };
+    const moves = [{ action: 'Change lure' }, { action: 'Change place', offer }];
+    assert.deepEqual(followed(moves, { ...shown(offer), spot: 'Wall' }), { followed: 'yes' });
+    assert.deepEqual(followed(moves, { ...shown(offer), spot: 'Point' }), { followed: 'no' });
+    assert.deepEqual(followed([{ action: 'Go on' }], { ...shown(offer), spot: 'Wall' }), {}, 'nothing was offered');
+    assert.deepEqual(followed(undefined, {}), {});
+});
+
+test('a rod is tied anew or its lure is lost by one tap each, and the knot begins again without signal', () => {
+    const one = deck([care], { state: { ...state, bag: ['2 of 5: 4.3 lb'], knots: { 'swim_jig/white': '2 fish, 1.0 h on this knot' } }, stint: { ...stint, rod: 'swim_jig/white' } });
+    assert.deepEqual([one.knot, one.bagLines], ['2 fish, 1.0 h on this knot', ['2 of 5: 4.3 lb']]);
+    one.retied();
+    one.lureLost();
+    assert.deepEqual(one.said, ['retied', 'lost'].map((what) => ({ kind: 'care', what, lure: 'swim_jig', color: 'white' })));
+    const event = { id: 'e1', at: '2026-04-20T08:00:00', ...one.said[0] };
+    const now = withEvents({ stints: [], spots: [], undo: [], knots: one.state.knots }, [event]);
+    assert.deepEqual([now.knots['swim_jig/white'], now.undo[0].words], ['', 'a rod cared for at 08:00']);
+    const back = withEvents(now.local ? { stints: [], spots: [], undo: [], knots: one.state.knots } : null, [event, { id: 'e2', kind: 'undo', target: 'e1', at: '2026-04-20T08:01:00' }]);
+    assert.equal(back.knots['swim_jig/white'], '2 fish, 1.0 h on this knot');
+    one.beatTyped = '14.5';
+    one.keepBeat();
+    assert.deepEqual(one.said.at(-1), { kind: 'manner', beat: 14.5, units: 'us' });
 });

@@ -18,7 +18,9 @@ final class EddySum extends Command
 
     public function handle(): int
     {
-        User::query()->whereNull('box')->whereHas('items')->each(BoxItem::keepFor(...));
+        foreach (BoxItem::query()->distinct()->pluck('user_id') as $angler) {
+            BoxItem::keepFor(User::query()->findOrFail($angler));
+        }
         $days = 0;
         DaySums::freshen(null, static function () use (&$days): void {
             $days++;

@@ -8,15 +8,11 @@ use App\Models\RackSlot;
 use App\Models\Trip;
 use App\Waters\DayRoute;
 use App\Year\Before;
-use App\Year\Paid;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Where\Route\AskedRoute;
 use OldEddy\Where\Route\Stop;
-use OldEddy\Year\Likeness;
-use OldEddy\Year\PastDay;
 
 /** What other days say before this one: the same time in other years, days like it; one tap takes over what paid (Y1, Y2). */
 final class BeforeController
@@ -24,11 +20,7 @@ final class BeforeController
     public function show(Request $request, Trip $trip): View
     {
         $before = new Before($trip);
-        $data = [
-            'trip' => $trip, 'before' => $before, 'same' => $before->paid(array_map(static fn (PastDay $d): int => $d->id, $before->sameTime)),
-            'like' => $before->paid(array_map(static fn (Likeness $l): int => $l->past->id, $before->alike)),
-        ];
-
+        $data = ['trip' => $trip, 'before' => $before, 'same' => $before->paid('same'), 'like' => $before->paid('like')];
         $short = $data['same'] === [] ? [$before->alike, $data['like'], 'like'] : [$before->sameTime, $data['same'], 'same'];
 
         return $request->boolean('part') ? view('before.part', $data + ['short' => $short]) : view('before.show', $data);
@@ -39,13 +31,11 @@ final class BeforeController
     {
         $given = $request->validate(['from' => ['required', 'in:same,like']]);
         $before = new Before($trip);
-        $paid = array_filter($before->paid($given['from'] === 'same' ? array_map(static fn (PastDay $d): int => $d->id, $before->sameTime)
-            : array_map(static fn (Likeness $l): int => $l->past->id, $before->alike)), static fn (Paid $p): bool => $p->struck === null);
-        $rods = array_slice($this->byLure($paid), 0, Before::TAKEN);
+        $paid = $before->paid($given['from']);
+        [$rods, $places] = [$before->rods($paid), $before->places($paid)];
         foreach ($rods as $one) {
             RackSlot::rig($trip, ['lure' => $one->lure, 'color' => $one->color, 'depth_ft' => $one->depthFt, 'retrieve' => $one->retrieve]);
         }
-        $places = array_slice(array_values(array_unique(array_filter(array_map(static fn (Paid $p): ?int => $p->isHere ? $p->spotId : null, $paid)))), 0, Before::TAKEN);
         if ($trip->lake !== null && $places !== []) {
             $asked = $trip->route->asked ?? AskedRoute::usual(Stop::minutesBy($trip->user->schools()));
             DayRoute::plan($trip, $asked->with($places));
@@ -55,21 +45,5 @@ final class BeforeController
             '%d %s on the rack%s.', count($rods), count($rods) === 1 ? 'lure is' : 'lures are', $places === [] ? '' : sprintf(', %d %s on the route', count($places),
                 count($places) === 1 ? 'place' : 'places'),
         ));
-    }
-
-    /**
-     * @param  array<int, Paid>  $paid
-     * @return list<Paid> the best of each lure
-     */
-    private function byLure(array $paid): array
-    {
-        $best = [];
-        foreach ($paid as $one) {
-            if (Catalog::has($one->lure)) {
-                $best[$one->lure] ??= $one;
-            }
-        }
-
-        return array_values($best);
     }
 }

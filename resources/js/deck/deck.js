@@ -1,10 +1,11 @@
 import { waterMinute, waterTime } from '../clock.js';
 import { send } from '../wire.js';
 import { ahead, atSpot } from './ahead.js';
+import { care } from './care.js';
 import { castClock } from './cast-clock.js';
 import { detail } from './detail.js';
 import { fishOn } from './fish-on.js';
-import { hand, shown } from './hand.js';
+import { followed, hand, shown } from './hand.js';
 import { here } from './here.js';
 import { joined } from './joined.js';
 import { keys } from './keys.js';
@@ -32,7 +33,7 @@ export default () => {
         writes: 0,
     };
 
-    return joined(ahead(book), castClock, detail, fishOn, hand, here, keys, wet, sender(book), {
+    return joined(ahead(book), care, castClock, detail, fishOn, hand, here, keys, wet, sender(book), {
         state: null,
         notice: '',
         oddSaid: null,
@@ -52,7 +53,6 @@ export default () => {
         afterwards: false,
         castsTyped: 0,
         asked: null,
-        beatTyped: '',
         duskSaid: false,
 
         async init() {
@@ -318,14 +318,9 @@ export default () => {
             const now = this.stint ? { ...this.now, spot: this.stint.spot } : null;
             const next = { ...shown(presentation), spot };
             if (JSON.stringify(now) !== JSON.stringify(next)) {
-                this.log({ kind: 'stint', stint: crypto.randomUUID(), ...next, angler: this.angler, ...this.followed(next), ...more, ...(this.position ?? {}) });
+                this.log({ kind: 'stint', stint: crypto.randomUUID(), ...next, angler: this.angler, ...(this.begun ? followed(this.state.next, next) : {}), ...more, ...(this.position ?? {}) });
                 this.keepAwake();
             }
-        },
-        /** Whether what begins is what was offered (Y3); nothing where nothing was. */
-        followed(next) {
-            const offers = this.begun ? (this.state.next ?? []).filter((m) => m.offer).map((m) => JSON.stringify({ ...shown(m.offer), spot: m.offer.spot })) : [];
-            return offers.length ? { followed: offers.includes(JSON.stringify(next)) ? 'yes' : 'no' } : {};
         },
         toRod(key) {
             this.begin(this.state.rods.find((r) => r.key === key), this.stint?.spot ?? this.state.here ?? this.state.spots[0]?.name ?? 'Spot 1');
@@ -367,21 +362,6 @@ export default () => {
         },
         togglePractice() {
             this.log({ kind: 'manner', practice: this.practice === 'true' ? 'no' : 'yes' });
-        },
-        get bagLines() {
-            return this.state?.bag ?? [];
-        },
-        keepBeat() {
-            this.log({ kind: 'manner', beat: Number(this.beatTyped) || 0, units: this.state.units });
-        },
-        get knot() {
-            return this.state?.knots?.[this.stint?.rod] ?? '';
-        },
-        retied() {
-            this.log({ kind: 'care', what: 'retied', lure: this.stint.lure_key, color: this.stint.color });
-        },
-        lureLost() {
-            this.log({ kind: 'care', what: 'lost', lure: this.stint.lure_key, color: this.stint.color });
         },
         toggleBigFish() {
             this.log({ kind: 'manner', goal: this.bigFish === 'true' ? 'numbers' : 'big_fish' });

@@ -9,6 +9,12 @@ const same = (a, b) => a === b || (a !== null && b !== null && a !== '' && b !==
 /** What a stint shows, part by part. */
 export const shown = (of) => ({ lure: of.lure_key ?? of.lure, color: of.color, retrieve: of.retrieve, depth_ft: of.depth_ft, weight_oz: of.weight_oz ?? null, length_in: of.length_in ?? null, cast_kind: of.cast_kind ?? null });
 
+/** Whether what begins is what one of the next moves offered (Y3); nothing where none offered anything. */
+export function followed(moves, next) {
+    const offers = (moves ?? []).filter((move) => move.offer).map((move) => JSON.stringify({ ...shown(move.offer), spot: move.offer.spot }));
+    return offers.length ? { followed: offers.includes(JSON.stringify(next)) ? 'yes' : 'no' } : {};
+}
+
 /** The part of the deck that changes color, weight, length, retrieve or depth of what is in the hand: two taps each. */
 export const hand = {
     part: null,

@@ -83,7 +83,10 @@ const KINDS = {
         }
         return () => (state.rods = state.rods.filter((rod) => at >= 0 || rod.key !== key));
     },
-    care: () => () => {},
+    /** A knot that was tied anew has gone through nothing yet. */
+    care(state, event) {
+        return said((state.knots ??= {}), { [`${event.lure}/${event.color}`]: '' });
+    },
     manner(state, event) {
         const fields = Object.fromEntries(['goal', 'practice', 'beat'].filter((field) => event[field] !== undefined).map((field) => [field, event[field]]));
         return said((state.manner ??= {}), fields);

@@ -1,9 +1,7 @@
 @extends('layouts.page')
 @section('title', 'The bag')
 @section('content')
-    @php($bag = $ahead->bag->bag)
-    @php($most = max([0.1, $trip->beat_lb ?? 0.0, ...array_map(fn ($o) => $o->span()[1], $ahead->outlooks)]))
-    @php($pounds = fn ($lb) => $units->fish(OldEddy\Basics\Units\Mass::fromPounds($lb)))
+    @php($draw = new App\Drawing\BagDrawing($ahead, $trip->beat_lb, $units))
     <h1>The bag</h1>
     @include('partials.errors')
     <ul class="because">@forelse ($ahead->bag->lines() as $line)<li>{{ $line }}</li>@empty<li>No fish yet today.</li>@endforelse</ul>
@@ -13,22 +11,18 @@
     <h2>Stay, or change for size?</h2>
     @if ($ahead->outlooks)
         <table class="plot bag-table">
-            <thead><tr><th scope="col">with the rest of the day on</th>
-                <th scope="col" class="plot-scale"><span>0</span><span>{{ $pounds($most) }}</span></th><th scope="col" class="num">the bag then</th><th scope="col" class="num">keepers an
-                hour</th><th scope="col" class="num">each about</th>@if ($trip->beat_lb)<th scope="col" class="num">beats {{ $pounds($trip->beat_lb) }}</th>@endif</tr></thead>
+            <thead><tr><th scope="col">with the rest of the day on</th><th scope="col" class="plot-scale"><span>0</span><span>{{ $draw->end() }}</span></th><th scope="col"
+                class="num">the bag then</th><th scope="col" class="num">keepers an hour</th><th scope="col" class="num">each about</th>
+                @if ($trip->beat_lb)<th scope="col" class="num">beats {{ $draw->pounds($trip->beat_lb) }}</th>@endif</tr></thead>
             <tbody>
             @foreach ($ahead->outlooks as $one)
                 @php([$low, $high] = $one->span())
-                <tr><td>{{ App\Show\Word::of($one->way->lure) }}{{ $one->way->spot === null ? '' : " at {$one->way->spot}" }}@if ($one->way->lure === $ahead->inHand) <b>in
-                    hand</b>@endif</td><td><svg viewBox="0 0 204 18" class="plot-line" role="img" aria-label="{{ $pounds($one->mean()) }}, {{ $pounds($low) }} to {{ $pounds($high) }}"><line
-                    x1="0" x2="204" y1="17.5" y2="17.5"
-                    class="plot-base"/><line x1="{{ round(200 * $low / $most, 1) }}" x2="{{ round(200 * $high / $most, 1) }}" y1="9" y2="9" class="plot-span"/><circle cx="{{ round(200 *
-                        $one->mean() / $most, 1) }}" cy="9" r="4"
-                    class="plot-dot"/>@if ($trip->beat_lb)<path d="M{{ round(200 * $trip->beat_lb / $most, 1) }} 0 v18" class="ribbon-now"/>@endif</svg></td><td class="num">{{
-                        $pounds($one->mean()) }} <span class="muted">{{ $pounds($low) }}–{{
-                    $pounds($high) }}</span></td><td class="num">{{ number_format($one->way->keepers->mean() * OldEddy\Log\Next\TimeLeft::castsIn(60), 1) }}</td><td class="num">{{
-                        $pounds($one->way->meanPounds()) }}</td>@if ($trip->beat_lb)<td
-                    class="num">{{ round(100 * $one->beats($trip->beat_lb)) }} %</td>@endif</tr>
+                <tr><td>{{ App\Show\Word::of($one->way->lure) }}{{ $one->way->spot === null ? '' : " at {$one->way->spot}" }}@if ($one->way->lure === $ahead->inHand) <b>in hand</b>@endif</td>
+                    <td><svg viewBox="0 0 204 18" class="plot-line" role="img" aria-label="{{ $draw->says($one) }}"><line x1="0" x2="204" y1="17.5" y2="17.5" class="plot-base"/><line
+                        x1="{{ $draw->x($low) }}" x2="{{ $draw->x($high) }}" y1="9" y2="9" class="plot-span"/><circle cx="{{ $draw->x($one->mean()) }}" cy="9" r="4" class="plot-dot"/>
+                        @if ($draw->beat() !== null)<path d="M{{ $draw->beat() }} 0 v18" class="ribbon-now"/>@endif</svg></td>
+                    <td class="num">{{ $draw->says($one) }}</td><td class="num">{{ number_format($one->way->keepers->mean() * OldEddy\Log\Next\TimeLeft::castsIn(60), 1) }}</td>
+                    <td class="num">{{ $draw->pounds($one->way->meanPounds()) }}</td>@if ($trip->beat_lb)<td class="num">{{ round(100 * $one->beats($trip->beat_lb)) }} %</td>@endif</tr>
             @endforeach
             </tbody>
         </table>
