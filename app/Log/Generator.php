@@ -34,6 +34,9 @@ final class Generator
 {
     private const NAMESPACE = '8c5e7e0e-1d0c-4f0a-9a55-0f2f6f7f6d11';
 
+    /** Days of a spring. */
+    private const SPRING = 35;
+
     /** The minute of the day at which an outing begins. */
     private const BEGINS = 360;
 
@@ -74,7 +77,7 @@ final class Generator
     }
 
     /**
-     * Days with so many casts and contacts in all, spread evenly, all in one season.
+     * Days with so many casts and contacts in all, spread evenly, all in the spring of one year after the other.
      *
      * @param  array<string, mixed>  $conditions
      */
@@ -100,7 +103,9 @@ final class Generator
                     $log[count($log) - 1] = new Stint($log[count($log) - 1]->at, $log[count($log) - 1]->levels, null, 20, null, [], $place->waterDepthFt);
                 }
             }
-            $this->keep("Generated day {$n}", $conditions, "bulk {$n}", $log);
+            $nth = intdiv($n - 1, 15);
+            $date = date('Y-m-d', (int) strtotime(sprintf('%d-04-10 +%d days', 2026 - intdiv($nth, self::SPRING), $nth % self::SPRING)));
+            $this->keep("Generated day {$n}", ['date' => $date] + $conditions, "bulk {$n}", $log);
         }
     }
 

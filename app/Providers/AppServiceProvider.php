@@ -36,7 +36,10 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('register', fn (Request $request): Limit => Limit::perMinute(20)->by((string) $request->ip()));
         View::composer('*', function (ViewInstance $view): void {
             $angler = Auth::user();
-            $view->with('units', new Units($angler instanceof User && $angler->isMetric()));
+            // A report is read in the units of whoever wrote it.
+            if (! $view->offsetExists('units')) {
+                $view->with('units', new Units($angler instanceof User && $angler->isMetric()));
+            }
         });
     }
 }

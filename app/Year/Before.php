@@ -176,7 +176,7 @@ final readonly class Before
     /** @return array<int, \stdClass> every other day with casts, by id, as far as likeness asks */
     private function fished(): array
     {
-        $level = "json_value(trips.conditions, '$.water.level_ft') as level_ft, json_value(trips.conditions, '$.water.visibility_ft') as visibility_ft";
+        $level = "json_value(trips.conditions, '$.water.level_ft') as level_ft";
 
         return (new Season($this->trip->user))->days()->where('trips.id', '!=', $this->trip->id)->whereNotNull('trips.day')->whereNotNull('temp_f')
             ->leftJoin('lakes', 'lakes.id', '=', 'trips.lake_id')
@@ -191,7 +191,6 @@ final readonly class Before
             Waterbody::from($row->waterbody), Stage::from($row->stage), (float) $row->temp_f, Clarity::from($row->clarity), ClarityShift::from($row->shift),
             Front::from($row->front), (float) $row->wind_mph, Sky::from($row->sky), (bool) $row->low_light,
             $row->level_ft === null ? null : (float) $row->level_ft,
-            $row->visibility_ft === null ? null : (float) $row->visibility_ft,
         );
     }
 }

@@ -45,7 +45,11 @@ final readonly class DayReport
     /** The water, as far as the spots may be told of. */
     public function title(): string
     {
-        return $this->spots->mode === 'hidden' ? ucfirst($this->reading->day->waterbody->words()) : $this->trip->name;
+        return match ($this->spots->mode) {
+            'named' => $this->trip->name,
+            'section' => $this->trip->lake->name ?? ucfirst($this->reading->day->waterbody->words()),
+            default => ucfirst($this->reading->day->waterbody->words()),
+        };
     }
 
     public function date(): string
@@ -85,7 +89,7 @@ final readonly class DayReport
 
         return array_values(array_filter([
             ucfirst($this->reading->stage->stage->words()).", {$units->temp($day->tempF)}, {$trend}",
-            "{$day->clarity->value} water, {$units->depth($day->visibilityFt)} visible (usually {$units->depth($day->normalVisibilityFt)})",
+            ucfirst("{$day->clarity->value} water, {$units->depth($day->visibilityFt)} visible (usually {$units->depth($day->normalVisibilityFt)})"),
             $level === null && $rising === null ? null : 'Level '.implode(', ', array_filter([$level, $rising])),
             ucfirst($day->sky->words()).", wind {$units->show('speed', $day->windMph)} {$units->word('speed')}, front {$day->front->words()}",
             ...($this->spots->mode === 'hidden' ? [] : $this->bySection()),

@@ -36,15 +36,22 @@ final readonly class Likeness
 
     private const LIGHT = 0.3;
 
-    /** @param  array<string, LikenessPart>  $parts  by what they are about */
-    private function __construct(public PastDay $past, public array $parts)
+    /** A smaller difference is not worth a word. */
+    private const TOLD_FROM = 0.1;
+
+    /** The whole distance: the root of the summed squares of its parts. */
+    public float $distance;
+
+    /** @param  array<string, float>  $distances  by what they are about */
+    private function __construct(public PastDay $past, private array $distances)
     {
+        $this->distance = sqrt(array_sum(array_map(static fn (float $d): float => $d ** 2, $distances)));
     }
 
     /** How far a past day is from this one. */
     public static function of(PastDay $past, PastDay $today): self
     {
-        $by = [
+        return new self($past, [
             'stage' => self::steps(Stage::cases(), $past->stage, $today->stage) / self::STAGES,
             'temperature' => abs($past->tempF - $today->tempF) / self::TEMP_F,
             'clarity' => self::steps(Clarity::cases(), $past->clarity, $today->clarity) / self::CLASSES,
@@ -54,29 +61,29 @@ final readonly class Likeness
             'sky' => $past->sky === $today->sky ? 0.0 : ($past->sky->isCovered() === $today->sky->isCovered() ? self::SKY / 2 : self::SKY),
             'light' => $past->lowLight === $today->lowLight ? 0.0 : self::LIGHT,
             'time of year' => $past->daysOfYearTo($today) / self::DAYS,
-        ];
-        $says = [
+        ]);
+    }
+
+    /** @return array<string, LikenessPart> by what they are about */
+    public function parts(): array
+    {
+        $past = $this->past;
+        $then = [
             'stage' => $past->stage->words(), 'temperature' => Said::of('{%.0f °F}', $past->tempF), 'clarity' => "{$past->clarity->value} water",
             'shift' => 'clarity '.$past->shift->words(), 'front' => 'front '.$past->front->words(), 'wind' => Said::of('wind {%.0f mph}', $past->windMph),
             'sky' => $past->sky->words().' sky', 'light' => $past->lowLight ? 'low light' : 'full light',
-            'time of year' => sprintf('%.0f days off in the year', $past->daysOfYearTo($today)),
+            'time of year' => sprintf('%.0f days off in the year', $this->distances['time of year'] * self::DAYS),
         ];
 
-        return new self($past, array_combine(
-            array_keys($by), array_map(static fn (float $d, string|Said $said): LikenessPart => new LikenessPart($d, $said), $by, $says),
-        ));
-    }
-
-    /** The whole distance: the root of the summed squares of its parts. */
-    public function distance(): float
-    {
-        return sqrt(array_sum(array_map(static fn (LikenessPart $p): float => $p->distance ** 2, $this->parts)));
+        return array_combine(
+            array_keys($then), array_map(static fn (float $d, string|Said $said): LikenessPart => new LikenessPart($d, $said), $this->distances, $then),
+        );
     }
 
     /** @return array<string, LikenessPart> the parts that differ, the most first */
     public function differs(): array
     {
-        $parts = array_filter($this->parts, static fn (LikenessPart $p): bool => $p->distance >= 0.1);
+        $parts = array_filter($this->parts(), static fn (LikenessPart $p): bool => $p->distance >= self::TOLD_FROM);
         uasort($parts, static fn (LikenessPart $a, LikenessPart $b): int => $b->distance <=> $a->distance);
 
         return $parts;

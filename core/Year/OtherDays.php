@@ -33,8 +33,12 @@ final class OtherDays
             && $d->date < $today->date && self::isOtherYear($d, $today)
             && ($d->daysOfYearTo($today) <= self::WITHIN_DAYS || ($d->stage === $today->stage && abs($d->tempF - $today->tempF) <= self::WITHIN_F))
             && (self::isSameWater($d, $today) || $d->waterbody === $today->waterbody)));
+        $distance = [];
+        foreach ($same as $day) {
+            $distance[$day->id] = Likeness::of($day, $today)->distance;
+        }
         usort($same, static fn (PastDay $a, PastDay $b): int => (self::isSameWater($b, $today) <=> self::isSameWater($a, $today))
-            ?: Likeness::of($a, $today)->distance() <=> Likeness::of($b, $today)->distance() ?: $b->date <=> $a->date);
+            ?: $distance[$a->id] <=> $distance[$b->id] ?: $b->date <=> $a->date);
 
         return $same;
     }
@@ -53,8 +57,8 @@ final class OtherDays
                 $like[] = Likeness::of($day, $today);
             }
         }
-        $like = array_filter($like, static fn (Likeness $l): bool => $l->distance() <= self::LIKE_TO);
-        usort($like, static fn (Likeness $a, Likeness $b): int => $a->distance() <=> $b->distance()
+        $like = array_filter($like, static fn (Likeness $l): bool => $l->distance <= self::LIKE_TO);
+        usort($like, static fn (Likeness $a, Likeness $b): int => $a->distance <=> $b->distance
             ?: [$b->past->date, $b->past->id] <=> [$a->past->date, $a->past->id]);
 
         return array_slice($like, 0, self::MOST);

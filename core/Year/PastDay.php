@@ -17,6 +17,8 @@ use OldEddy\Day\Water\ClarityShift;
 /** A day as other days are held against it (rules Y1, Y2): its date, water, sky and stage. */
 final readonly class PastDay
 {
+    private int $dayOfYear;
+
     /** Days of a year, for dates of other years. */
     private const YEAR = 365.25;
 
@@ -41,8 +43,8 @@ final readonly class PastDay
         public Sky $sky,
         public bool $lowLight,
         public ?float $levelFt = null,
-        public ?float $visibilityFt = null,
     ) {
+        $this->dayOfYear = (int) (new DateTimeImmutable($date))->format('z');
     }
 
     /** A day as it was settled and read. */
@@ -50,26 +52,15 @@ final readonly class PastDay
     {
         return new self(
             $id, $date, $water, $day->species, $day->waterbody, $stage, $day->tempF, $day->clarity, $day->clarityShift, $day->front, $day->windMph, $day->sky,
-            $day->lowLight, $day->levelFt, $day->visibilityFt,
+            $day->lowLight, $day->levelFt,
         );
     }
 
     /** Days between its place in the year and another's, 0 to about 183. */
     public function daysOfYearTo(self $other): float
     {
-        $apart = abs(self::dayOfYear($this->date) - self::dayOfYear($other->date));
+        $apart = abs($this->dayOfYear - $other->dayOfYear);
 
         return min($apart, self::YEAR - $apart);
-    }
-
-    /** The year of its date. */
-    public function year(): int
-    {
-        return (int) substr($this->date, 0, 4);
-    }
-
-    private static function dayOfYear(string $date): int
-    {
-        return (int) (new DateTimeImmutable($date))->format('z');
     }
 }

@@ -7,6 +7,7 @@ namespace Tests\Core;
 use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Choice\Color\ColorChoice;
 use OldEddy\Choice\Lineup\Lack;
+use OldEddy\Choice\Lineup\Variants;
 use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Choice\Tackle\Care;
 use OldEddy\Choice\Tackle\Tier;
@@ -47,6 +48,19 @@ final class BoxTest extends TestCase
         $same = self::plan([['lure' => 'spinnerbait', 'color' => $first, 'weight_oz' => $wanted->setup()->spec->weightOz]])->entry('spinnerbait');
         self::assertSame([], $same?->lacks());
         self::assertSame([], self::plan(['spinnerbait'])->entry('spinnerbait')?->lacks(), 'a family by its name says nothing of its colors');
+    }
+
+    public function test_what_can_be_changed_on_the_deck_is_what_the_box_holds(): void
+    {
+        $plan = self::plan([['lure' => 'spinnerbait', 'color' => 'white', 'weight_oz' => 0.375], ['lure' => 'spinnerbait', 'color' => 'gold', 'weight_oz' => 1.0]]);
+        $entry = $plan->entry('spinnerbait');
+        self::assertNotNull($entry);
+        $variants = Variants::of($entry->lure, $plan->reading, $entry->setup());
+        self::assertEqualsCanonicalizing(['white', 'gold'], array_map(static fn (ColorChoice $c): string => $c->family->value, $variants->colors));
+        self::assertSame([0.375, 1.0], $variants->weightsOz);
+        $free = self::plan(null)->entry('spinnerbait');
+        self::assertNotNull($free);
+        self::assertGreaterThan(1, count(Variants::of($free->lure, self::plan(null)->reading, $free->setup())->colors));
     }
 
     public function test_a_diver_is_the_one_in_the_box(): void
@@ -100,8 +114,8 @@ final class BoxTest extends TestCase
     public function test_care_is_asked_for_where_it_is_due(): void
     {
         $spoon = Catalog::get('flutter_spoon');
-        self::assertTrue(Care::tarnishes($spoon) && Care::hasTrebles($spoon));
-        self::assertFalse(Care::tarnishes(Catalog::get('stick_worm')) || Care::hasTrebles(Catalog::get('stick_worm')));
+        self::assertTrue(Care::tarnishes($spoon));
+        self::assertFalse(Care::tarnishes(Catalog::get('stick_worm')));
         $due = static fn (string $lure, mixed ...$state): array => Care::due(Catalog::get($lure), '2026-11-29', ...$state + array_fill(0, 5, null));
         self::assertSame([], $due('flutter_spoon'), 'nothing was ever noted');
         self::assertSame([], $due('flutter_spoon', '2026-10-15'));

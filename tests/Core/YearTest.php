@@ -153,7 +153,7 @@ final class YearTest extends TestCase
             asort($slowly);
             $near = array_slice(array_filter($slowly, static fn (float $d): bool => $d <= 1.5), 0, 8, true);
             $found = OtherDays::like($days, $today);
-            self::assertEqualsWithDelta(array_values($near), array_map(static fn (Likeness $l): float => $l->distance(), $found), 1e-9);
+            self::assertEqualsWithDelta(array_values($near), array_map(static fn (Likeness $l): float => $l->distance, $found), 1e-9);
             self::assertEqualsCanonicalizing(array_keys($near), array_map(static fn (Likeness $l): int => $l->past->id, $found));
         }
     }
@@ -161,12 +161,12 @@ final class YearTest extends TestCase
     public function test_the_distance_is_told_part_by_part(): void
     {
         $today = $this->day(['id' => 1]);
-        self::assertSame(0.0, Likeness::of($this->day(['id' => 2]), $today)->distance());
+        self::assertSame(0.0, Likeness::of($this->day(['id' => 2]), $today)->distance);
         self::assertSame([], Likeness::of($this->day(['id' => 2]), $today)->differs());
         $muddy = Likeness::of($this->day(['id' => 2, 'clarity' => Clarity::Mud, 'tempF' => 63.0]), $today);
         self::assertSame(['clarity', 'temperature'], array_keys($muddy->differs()), 'the most first');
-        self::assertSame('mud water', (string) $muddy->parts['clarity']->then);
-        self::assertEqualsWithDelta(sqrt($muddy->parts['clarity']->distance ** 2 + 0.25), $muddy->distance(), 1e-9);
+        self::assertSame('mud water', (string) $muddy->parts()['clarity']->then);
+        self::assertEqualsWithDelta(sqrt($muddy->parts()['clarity']->distance ** 2 + 0.25), $muddy->distance, 1e-9);
     }
 
     public function test_the_same_time_is_within_three_weeks_in_other_years_or_the_same_stage_and_temperature(): void

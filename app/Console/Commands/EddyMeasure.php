@@ -4,16 +4,25 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Http\Controllers\LookBackController;
 use App\Log\DayEvidence;
 use App\Log\Deck;
 use App\Log\EventTaker;
 use App\Log\History;
+use App\Models\DaySums;
 use App\Models\Trip;
 use App\Models\User;
 use App\Show\Units;
+use App\Year\Before;
+use App\Year\Season;
+use App\Year\SeasonReview;
 use Closure;
 use Illuminate\Console\Command;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\View;
 use Illuminate\Support\Str;
+use Illuminate\Support\ViewErrorBag;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Reading\WaterReader;
 
@@ -43,6 +52,7 @@ final class EddyMeasure extends Command
             $deck->neverTried();
         });
         $this->tell('state of the deck with every slice', fn () => (new Deck($trip, new Units(false)))->state());
+        $this->lookBack($angler, $trip);
         $fresh = $angler->trips()->create(['name' => 'Queue', 'conditions' => $trip->conditions])->load('user');
         $stint = (string) Str::uuid();
         $event = fn (string $kind, array $more): array => [
@@ -61,6 +71,26 @@ final class EddyMeasure extends Command
         $this->line(sprintf('  %-60s %8.1f MB', 'peak memory', memory_get_peak_usage() / 2 ** 20));
 
         return 0;
+    }
+
+    /** The pages that look back over all of it, drawn. */
+    private function lookBack(User $angler, Trip $trip): void
+    {
+        Auth::setUser($angler);
+        View::share('errors', new ViewErrorBag);
+        $request = Request::create('/look-back');
+        $request->setUserResolver(static fn (): User => $angler);
+        $back = new LookBackController;
+        $start = hrtime(true);
+        DaySums::freshen($angler->id);
+        $this->line(sprintf('  %-60s %8.0f ms', 'all days added up, once', (hrtime(true) - $start) / 1e6));
+        $this->tell('a page of the logbook with its calendar, drawn (aim: 25)', fn () => $back->logbook($request)->render());
+        $this->tell('the season review (aim: 300)', fn () => new SeasonReview(new Season($angler)));
+        $this->tell('the same, drawn', fn () => $back->season($request)->render());
+        $this->tell('the same time in other years and days alike, with what paid', function () use ($trip, $angler): void {
+            $before = new Before($trip->setRelation('user', $angler));
+            $before->paid('like');
+        });
     }
 
     private function tell(string $what, Closure $do): void

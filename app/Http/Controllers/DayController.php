@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Day\NewDay;
 use App\Models\Lake;
 use App\Models\Trip;
+use App\Year\BoxBook;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -17,17 +18,17 @@ final class DayController
     /** Among so many of the newest days today's is looked for. */
     private const LATELY = 30;
 
-    /** So many finished days stand on a page. */
-    private const A_PAGE = 25;
+    /** So many finished days stand here; the logbook has them all. */
+    private const FINISHED = 25;
 
     public function index(Request $request): View
     {
-        $request->validate(['page' => ['nullable', 'integer', 'between:1,100000']]);
         $days = $request->user()->trips()->whereNull('drill_seed')->withCount('contacts')->orderByDesc('day')->orderByDesc('id');
 
         return view('days.index', [
             'open' => $days->clone()->whereNull('closed_at')->get(),
-            'closed' => $days->clone()->whereNotNull('closed_at')->paginate(self::A_PAGE),
+            'closed' => $days->clone()->whereNotNull('closed_at')->limit(self::FINISHED)->get(),
+            'cares' => count((new BoxBook($request->user()))->due(now()->toDateString())),
             'ask' => (string) Str::uuid(),
             'lakes' => $request->user()->lakes()->select(['id', 'name'])->orderBy('name')->get(),
             'lastLake' => $days->clone()->value('lake_id'),

@@ -104,7 +104,9 @@ final class LookBackController
     /** The report for whoever has its link, without an account. */
     public function shared(string $token): Response
     {
-        return response(view('look-back.shared', ['report' => $this->reportOf($token), 'token' => $token]))->header('X-Robots-Tag', 'noindex, nofollow');
+        $report = $this->reportOf($token);
+
+        return response(view('look-back.shared', ['report' => $report, 'token' => $token, 'units' => $report->trip->user->units()]))->header('X-Robots-Tag', 'noindex, nofollow');
     }
 
     public function sharedPicture(string $token): Response

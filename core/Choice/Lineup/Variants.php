@@ -6,7 +6,9 @@ namespace OldEddy\Choice\Lineup;
 
 use OldEddy\Choice\Color\ColorChoice;
 use OldEddy\Choice\Color\ColorChooser;
+use OldEddy\Choice\Color\ColorFamily;
 use OldEddy\Choice\Lures\LureFamily;
+use OldEddy\Choice\Tackle\Box;
 use OldEddy\Reading\Reading;
 
 /**
@@ -53,14 +55,33 @@ final readonly class Variants
     /** Those of a lure on a day, around the way it is set up. */
     public static function of(LureFamily $lure, Reading $reading, Setup $setup): self
     {
+        $box = Box::of($lure->key, $reading->day);
+
         return new self(
-            array_slice(ColorChooser::choose($lure, $reading), 0, self::COLORS),
-            $lure->rigging->isUnweighted() ? [] : self::around($lure->rigging->weightsOz, $setup->spec->weightOz),
-            self::around($lure->rigging->lengthsIn, $setup->spec->lengthIn),
+            self::colors(ColorChooser::choose($lure, $reading), $box),
+            $lure->rigging->isUnweighted() ? [] : self::around($box->weightsOz($lure->rigging->weightsOz), $setup->spec->weightOz),
+            self::around($box->lengthsIn($lure->rigging->lengthsIn), $setup->spec->lengthIn),
             $lure->cadences,
             self::depths($lure, $reading, $setup->depthFt),
             self::casts($setup),
         );
+    }
+
+    /**
+     * The colors that the water asks for; where the box tells its own, those of them first, then the rest of the box (K4).
+     *
+     * @param  non-empty-list<ColorChoice>  $asked
+     * @return non-empty-list<ColorChoice>
+     */
+    private static function colors(array $asked, Box $box): array
+    {
+        $held = $box->colors();
+        $both = array_values(array_filter($asked, static fn (ColorChoice $c): bool => in_array($c->family->value, $held, true)));
+        $rest = array_diff($held, array_map(static fn (ColorChoice $c): string => $c->family->value, $both));
+        $own = array_map(static fn (string $c): ColorChoice => new ColorChoice(ColorFamily::from($c), str_replace('_', ' ', $c), 'It is in your box.', 'K4'), $rest);
+        $colors = array_slice([...$both, ...array_values($own)], 0, self::COLORS);
+
+        return $colors === [] ? array_slice($asked, 0, self::COLORS) : $colors;
     }
 
     /**

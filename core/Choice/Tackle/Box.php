@@ -54,12 +54,18 @@ final readonly class Box
         return $this->values(static fn (Owned $o): ?float => $o->ratedFt, $usual);
     }
 
+    /** @return list<string> the colors it holds, by their keys; nothing where it tells none */
+    public function colors(): array
+    {
+        return array_values(array_unique(array_filter(array_map(static fn (Owned $o): ?string => $o->color, $this->lures))));
+    }
+
     /** Whether it holds one in this color (a key); null where it tells no color at all. */
     public function hasColor(string $color): ?bool
     {
-        $told = array_filter($this->lures, static fn (Owned $o): bool => $o->color !== null);
+        $colors = $this->colors();
 
-        return $told === [] ? null : array_filter($told, static fn (Owned $o): bool => $o->color === $color) !== [];
+        return $colors === [] ? null : in_array($color, $colors, true);
     }
 
     /**

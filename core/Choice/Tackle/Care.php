@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace OldEddy\Choice\Tackle;
 
 use DateTimeImmutable;
-use OldEddy\Choice\Lures\Exposure;
 use OldEddy\Choice\Lures\LureFamily;
 
 /** What a lure of the box asks for (rule K1): polish, sharp hooks, a fresh skirt, paint. After how long is our own choice. */
@@ -23,18 +22,6 @@ final class Care
     public static function tarnishes(LureFamily $lure): bool
     {
         return $lure->appeal->flash >= 0.6 && ($lure->colorGroup === 'metal' || $lure->rigging->blades !== null);
-    }
-
-    /** Whether its hooks are trebles. */
-    public static function hasTrebles(LureFamily $lure): bool
-    {
-        return $lure->rigging->exposure === Exposure::Treble;
-    }
-
-    /** Whether it wears a skirt. */
-    public static function hasSkirt(LureFamily $lure): bool
-    {
-        return in_array($lure->colorGroup, ['jig', 'swim_jig', 'bladed'], true) && $lure->rigging->exposure === Exposure::Guarded;
     }
 
     /**

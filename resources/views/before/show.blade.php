@@ -32,7 +32,7 @@
                     @foreach ($before->alike as $one)
                         @php($row = $before->rows[$one->past->id])
                         <li><a href="{{ route('look-back.day', $one->past->id) }}">{{ $one->past->date }}, {{ $row->name }}</a>: {{ $row->contacts_made }} contacts in {{ number_format($row->casts_made) }} casts. <details><summary>{{
-                            number_format($one->distance(), 2) }} off: {{ implode(', ', array_map(fn ($p) => $units->say($p->then), array_slice($one->differs(), 0, 3))) ?: 'the same' }}</summary><ul>@foreach ($one->parts as $what
+                            number_format($one->distance, 2) }} off: {{ implode(', ', array_map(fn ($p) => $units->say($p->then), array_slice($one->differs(), 0, 3))) ?: 'the same' }}</summary><ul>@foreach ($one->parts() as $what
                             => $part)<li>{{ $what }}: {{ $units->say($part->then) }} <span class="muted">{{ number_format($part->distance, 2) }}</span></li>@endforeach</ul></details></li>
                     @endforeach
                 </ol>

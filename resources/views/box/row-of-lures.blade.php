@@ -1,7 +1,7 @@
 {{-- The row of jigs and spoons: what is in the box, hung into the water by the depth tiers it fishes; in outline where no model is rated for one. --}}
 @php($hung = new App\Drawing\BoxDrawing($box))
 @php($foot = $hung::TIER * 5)
-<figure class="hung">
+<figure class="hung" tabindex="0">
 <svg viewBox="0 0 {{ $hung->width() }} {{ $hung::height() }}" width="{{ $hung->width() }}" role="group" aria-label="The box by depth">
     @foreach ($hung::tiers() as [$tier, $y])
         @php([$from, $to] = $tier->spanFt())

@@ -17,7 +17,7 @@
             @empty
                 <p>None yet.</p>
             @endforelse
-            @include('partials.pages', ['pages' => $closed, 'what' => 'finished days', 'at' => 'finished'])
+            @if ($closed->isNotEmpty())<p><a href="{{ route('look-back') }}">All of them, in the logbook</a></p>@endif
         </section>
         <div>
         <form method="post" action="{{ route('days.open') }}" class="card" x-data="newDay">
@@ -39,6 +39,7 @@
             <input id="time" name="time" type="time" value="{{ old('time') }}">
             <button type="submit" class="act">Read the water</button>
         </form>
+        @if ($cares)<p class="notice">{{ $cares }} {{ $cares === 1 ? 'lure asks' : 'lures ask' }} for care: <a href="{{ route('box') }}#care">the box</a> says which. <a class="rule-tag" href="{{ route('rule', 'K1') }}">because K1</a></p>@endif
         <p><a href="{{ route('drill') }}">Drill</a>: practise on a hidden day.</p>
         </div>
     </div>

@@ -10,7 +10,7 @@
     </form>
     <h2>Stay, or change for size?</h2>
     @if ($ahead->outlooks)
-        <table class="plot bag-table">
+        <table class="plot bag-table" tabindex="0">
             <thead><tr><th scope="col">with the rest of the day on</th><th scope="col" class="plot-scale"><span>0</span><span>{{ $draw->end() }}</span></th><th scope="col"
                 class="num">the bag then</th><th scope="col" class="num">keepers an hour</th><th scope="col" class="num">each about</th>
                 @if ($trip->beat_lb)<th scope="col" class="num">beats {{ $draw->pounds($trip->beat_lb) }}</th>@endif</tr></thead>

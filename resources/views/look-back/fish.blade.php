@@ -15,7 +15,7 @@
     </figure>
 @endforeach
 @if ($fish->condition)
-    <table class="parts">
+    <table class="parts" tabindex="0">
         <caption>Condition: relative weight, 100 is a fish in good shape</caption>
         <thead><tr><th scope="col">month</th><th scope="col">species</th><th scope="col" class="num">by the scale</th><th scope="col" class="num">relative weight</th></tr></thead>
         @foreach ($fish->condition as $one)

@@ -1,6 +1,6 @@
 {{-- First fish and leaving, by structure. --}}
 @if ($stops = $review->stops())
-    <table class="parts">
+    <table class="parts" tabindex="0">
         <caption>How long you stay</caption>
         <thead><tr><th scope="col">place</th><th scope="col" class="num">visits</th><th scope="col" class="num">casts</th><th scope="col" class="num">first contact at cast</th><th scope="col" class="num">blank when left</th><th
             scope="col" class="num">minutes</th></tr></thead>
