@@ -39,7 +39,8 @@
             <input id="time" name="time" type="time" value="{{ old('time') }}">
             <button type="submit" class="act">Read the water</button>
         </form>
-        @if ($cares)<p class="notice">{{ $cares }} {{ $cares === 1 ? 'lure asks' : 'lures ask' }} for care: <a href="{{ route('box') }}#care">the box</a> says which. <a class="rule-tag" href="{{ route('rule', 'K1') }}">because K1</a></p>@endif
+        @if ($cares)<p class="notice">{{ $cares }} {{ $cares === 1 ? 'lure asks' : 'lures ask' }} for care:
+            <a href="{{ route('box') }}#care">the box</a> says which. <a class="rule-tag" href="{{ route('rule', 'K1') }}">because K1</a></p>@endif
         <p><a href="{{ route('drill') }}">Drill</a>: practise on a hidden day.</p>
         </div>
     </div>
