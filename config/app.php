@@ -19,6 +19,8 @@ return [
         )),
     ),
     // A web server in front that says from where and by what a request came.
+    // New accounts a minute from one address.
+    'registrations_per_minute' => (int) env('REGISTRATIONS_PER_MINUTE', 20),
     'proxies' => array_values(array_filter(array_map(trim(...), explode(',', (string) env('TRUSTED_PROXIES', ''))))),
     'timezone' => 'UTC',
     'locale' => 'en',

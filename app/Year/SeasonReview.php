@@ -105,9 +105,9 @@ final class SeasonReview
         return $this->season->summed('level_sums')->whereNotIn('factor', ['cast_no'])->groupBy('factor', 'level')->selectRaw(<<<'SQL'
             factor, level, count(*) as days, sum(casts) as casts, sum(contacts) as contacts, sum(level_sums.contacts_weighed) as weighed,
             sum(if(casts < casts_made, casts, 0)) as beside_casts, sum(if(casts < casts_made, level_sums.contacts_weighed, 0)) as beside_weighed,
-            sum(level_sums.contacts_weighed * (casts_made - casts) / casts_made) as mine,
-            sum((trips.contacts_weighed - level_sums.contacts_weighed) * casts / casts_made) as others,
-            sum(trips.contacts_weighed * casts * (casts_made - casts) / casts_made / casts_made) as spread
+            sum(level_sums.contacts_weighed * (1 - casts / (casts_made * 1e0))) as mine,
+            sum((trips.contacts_weighed - level_sums.contacts_weighed) * casts / (casts_made * 1e0)) as others,
+            sum(trips.contacts_weighed * casts / (casts_made * 1e0) * (1 - casts / (casts_made * 1e0))) as spread
             SQL)->get();
     }
 

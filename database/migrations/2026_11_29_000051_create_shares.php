@@ -20,6 +20,7 @@ return new class extends Migration
                 created_at timestamp null,
                 updated_at timestamp null,
                 unique key shares_token (token),
+                unique key shares_of_trip (trip_id),
                 constraint shares_trip foreign key (trip_id) references trips (id) on delete cascade
             ) engine=InnoDB default charset=utf8mb4 collate=utf8mb4_unicode_ci
             SQL);

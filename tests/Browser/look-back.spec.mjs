@@ -46,7 +46,7 @@ test('a day is fished against a weight to beat, looked back on and shown to some
     await page.locator('[data-keep-length]').click();
     await expect(page.locator('.deck-bag')).toContainText('1 of 5');
     await page.locator('[data-beat]').fill('9.5');
-    await page.locator('.deck-bag').getByRole('button', { name: 'Keep' }).click();
+    await page.locator('.deck-bag').getByRole('button', { name: 'Note it' }).click();
     await expect(page.locator('.deck-bag')).toContainText('to 9.5 lb');
     await page.locator('[data-retied]').click();
     await inStep(page);

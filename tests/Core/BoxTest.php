@@ -50,6 +50,14 @@ final class BoxTest extends TestCase
         self::assertSame([], self::plan(['spinnerbait'])->entry('spinnerbait')?->lacks(), 'a family by its name says nothing of its colors');
     }
 
+    public function test_where_nothing_that_is_asked_for_is_held_what_is_held_is_tied_on(): void
+    {
+        $held = self::plan([['lure' => 'spinnerbait', 'color' => 'perch'], ['lure' => 'jerkbait']])->entry('spinnerbait');
+        self::assertSame(['perch', 'K4'], [$held?->colors()[0]->family->value, $held?->colors()[0]->ruleId]);
+        self::assertGreaterThan(1, count($held->colors()), 'what the water asks for is still told');
+        self::assertNotContains('perch', array_map(static fn (ColorChoice $c): string => $c->family->value, array_slice($held->colors(), 1)));
+    }
+
     public function test_what_can_be_changed_on_the_deck_is_what_the_box_holds(): void
     {
         $plan = self::plan([['lure' => 'spinnerbait', 'color' => 'white', 'weight_oz' => 0.375], ['lure' => 'spinnerbait', 'color' => 'gold', 'weight_oz' => 1.0]]);

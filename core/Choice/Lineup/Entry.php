@@ -72,15 +72,17 @@ final class Entry
     }
 
     /**
-     * @param  non-empty-list<ColorChoice>  $colors
+     * What is asked for and held, or where that is nothing, what is held; then what is asked for and not held.
+     *
+     * @param  non-empty-list<ColorChoice>  $asked
      * @return non-empty-list<ColorChoice>
      */
-    private function atHandFirst(array $colors): array
+    private function atHandFirst(array $asked): array
     {
-        $box = Box::of($this->lure->key, $this->reading->day);
-        usort($colors, static fn (ColorChoice $a, ColorChoice $b): int => (int) $box->hasColor($b->family->value) <=> (int) $box->hasColor($a->family->value));
+        $held = new HeldColors($asked, Box::of($this->lure->key, $this->reading->day));
+        $colors = [...($held->both === [] ? $held->others : $held->both), ...$held->lacking];
 
-        return $colors;
+        return $colors === [] ? $asked : $colors;
     }
 
     /** The line to fish it on. */

@@ -6,7 +6,6 @@ namespace OldEddy\Choice\Lineup;
 
 use OldEddy\Choice\Color\ColorChoice;
 use OldEddy\Choice\Color\ColorChooser;
-use OldEddy\Choice\Color\ColorFamily;
 use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Choice\Tackle\Box;
 use OldEddy\Reading\Reading;
@@ -75,11 +74,8 @@ final readonly class Variants
      */
     private static function colors(array $asked, Box $box): array
     {
-        $held = $box->colors();
-        $both = array_values(array_filter($asked, static fn (ColorChoice $c): bool => in_array($c->family->value, $held, true)));
-        $rest = array_diff($held, array_map(static fn (ColorChoice $c): string => $c->family->value, $both));
-        $own = array_map(static fn (string $c): ColorChoice => new ColorChoice(ColorFamily::from($c), str_replace('_', ' ', $c), 'It is in your box.', 'K4'), $rest);
-        $colors = array_slice([...$both, ...array_values($own)], 0, self::COLORS);
+        $held = new HeldColors($asked, $box);
+        $colors = array_slice([...$held->both, ...$held->others], 0, self::COLORS);
 
         return $colors === [] ? array_slice($asked, 0, self::COLORS) : $colors;
     }

@@ -170,7 +170,7 @@
             <h2>The bag <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'Y7') }}">why</a></h2>
             <ul class="because"><template x-for="one in bagLines" :key="one"><li x-text="one"></li></template></ul>
             <p class="deck-row"><label class="grow"><span class="field-label">a weight to beat, {{ $units->weightWord() }}</span><input type="number" inputmode="decimal" min="0" step="0.1"
-                x-model="beatTyped" :placeholder="state && state.manner ? state.manner.beat : ''" data-beat></label><button type="button" @click="keepBeat">Keep</button></p>
+                x-model="beatTyped" :placeholder="state && state.manner ? state.manner.beat : ''" data-beat></label><button type="button" @click="keepBeat">Note it</button></p>
             <p><a href="{{ route('bag', $trip) }}">Stay, or change for size?</a> <span class="muted">Your own limits, never the law. Fish are let go unless you say that one is kept.</span></p>
         </section>
         @endif
