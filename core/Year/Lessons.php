@@ -125,15 +125,11 @@ final class Lessons
     /** Levels that took much of the time and gave less than the rest of the same days, and those that gave more. */
     private function levels(SeasonSums $sums): void
     {
-        $seen = [];
         foreach ($sums->against as $factor => $levels) {
             foreach ($levels as $one) {
-                // The same casts under two names, such as a dock as structure and as cover, are one thing.
-                $same = "{$one->casts} {$one->contacts}";
-                if (isset($seen[$same]) || ! isset(self::WHERE[$factor]) || $one->casts < self::SHARE * $sums->casts || $one->ratio() === null) {
+                if (! isset(self::WHERE[$factor]) || $one->casts < self::SHARE * $sums->casts || $one->ratio() === null) {
                     continue;
                 }
-                $seen[$same] = true;
                 $this->looked++;
                 $less = $one->ratio() < 1;
                 $this->found[] = new Lesson(Said::of(

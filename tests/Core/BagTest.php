@@ -63,6 +63,8 @@ final class BagTest extends TestCase
         self::assertEqualsWithDelta([1.1, 0.0], [$bag->missingTo(7.0), $bag->missingTo(5.0)], 1e-9);
         $usual = Bag::of($caught, new BagLimits);
         self::assertSame(['f', 'b', 'd', 'a', 'e'], array_column($usual->best, 'id'));
+        $limits = new BagLimits(5, ['largemouth_bass' => 14.0]);
+        self::assertSame([true, false], [$limits->allow($fish('x', 14.0, 1.0)), $limits->allow($fish('y', 13.75, 1.0))]);
         self::assertTrue($usual->isFull());
         self::assertNull(Bag::of(array_slice($caught, 0, 2), new BagLimits)->goesNext(), 'there is room');
     }

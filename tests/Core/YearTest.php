@@ -75,6 +75,19 @@ final class YearTest extends TestCase
         self::assertSame([[2, 1], [1, 1]], [$tally('stayed'), $tally('second')], 'the second visit was left two casts after its fish');
     }
 
+    public function test_a_second_fish_is_one_within_five_casts_of_the_first_on_the_hook(): void
+    {
+        $second = fn (int $casts, array $kinds): array => array_map(
+            fn (string $what): ?array => isset(($t = DayTotals::of([$this->stint(['spot' => 'A'], $casts, $kinds)])->tallies)[$what]['']) ? [$t[$what]['']->tried, $t[$what]['']->cameOff] : null,
+            ['stayed', 'second'],
+        );
+        self::assertSame([[1, 1], [1, 1]], $second(20, ['caught' => 4, 'bump' => 9]));
+        self::assertSame([[1, 1], [1, 0]], $second(20, ['caught' => 4, 'bump' => 10]), 'the sixth cast after it is late');
+        self::assertSame([[1, 0], null], $second(8, ['caught' => 4]), 'left after four casts');
+        self::assertSame([[1, 1], [1, 0]], $second(9, ['follow' => 1, 'lost' => 4]), 'a follow is not on the hook');
+        self::assertSame([null, null], $second(9, ['follow' => 1, 'missed' => 4]));
+    }
+
     /** The spans against R: qgamma(c(.1, .9), shape, rate) and qbeta(c(.1, .9), 23.5, 36.5). */
     public function test_spans_are_those_of_their_distributions(): void
     {
@@ -223,7 +236,7 @@ final class YearTest extends TestCase
         $docks = new AgainstTheRest('dock', 900, 12.0, 6.0, 24.0, 15.0);
         self::assertSame([], $this->lessons(['cover' => [new AgainstTheRest('dock', 20, 0.2, 6.0, 24.0, 15.0)]]), 'too little of the time');
         self::assertStringContainsString('25 % of what the rest of the same days gave', $text($this->lessons(['structure' => [$docks], 'cover' => [$docks]]))[0]);
-        self::assertCount(1, $this->lessons(['structure' => [$docks], 'cover' => [$docks]]), 'the same casts under two names are one thing');
+        self::assertCount(1, $this->lessons(['structure' => [$docks], 'cover' => [$docks]]), 'the same casts under two names are one subject');
         $second = $this->lessons(second: [new Tally(40, 20), new Tally(20, 9)]);
         self::assertStringContainsString('you left 20 of 40 places within 5 casts; where you stayed, a second came in 9 of 20', $text($second)[0]);
         $own = $this->lessons(['advice' => [new AgainstTheRest('own_way', 900, 12.0, 6.0, 24.0, 15.0)]]);

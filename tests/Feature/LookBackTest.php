@@ -213,6 +213,25 @@ final class LookBackTest extends WaterTestCase
         $this->put(route('notes', $trip), ['notes' => str_repeat('x', 10001)])->assertSessionHasErrors('notes');
     }
 
+    /** A spot that held is evidence as well: it is told only where names are. */
+    public function test_what_held_and_what_did_not_name_no_place_that_is_hidden(): void
+    {
+        $trip = $this->fished('2026-04-12', [], 'Wall', 'spinnerbait', 15, ['caught' => [3, 15.0], 'lost' => [9, null]]);
+        [$again, $blank] = [(string) Str::uuid(), (string) Str::uuid()];
+        $at = ['at' => '2026-04-12T10:00:00'];
+        $this->log($trip, [
+            $at + $this->stint($blank, 'Reed point', 'jerkbait'), $at + $this->event('casts', ['stint' => $blank, 'count' => 80]),
+            ['at' => '2026-04-12T12:00:00'] + $this->stint($again, 'Wall'), $at + $this->event('casts', ['stint' => $again, 'count' => 10]),
+            $at + $this->event('contact', ['stint' => $again, 'contact' => (string) Str::uuid(), 'contact_kind' => 'caught']),
+        ])->assertOk();
+        $text = fn (string $spots): string => (string) $this->get(route('report.text', [$trip, 'spots' => $spots]))->assertOk()->getContent();
+        self::assertStringContainsString('spot Wall', $text('named'));
+        foreach (['section', 'hidden'] as $spots) {
+            self::assertStringNotContainsString('Wall', $text($spots));
+            self::assertStringNotContainsString('Reed', $text($spots));
+        }
+    }
+
     public function test_a_link_shows_a_report_to_anybody_until_it_is_taken_back(): void
     {
         $trip = $this->fished('2026-04-12', [], 'Wall', 'spinnerbait', 40, ['caught' => [12, 17.25]]);
