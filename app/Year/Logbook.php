@@ -10,12 +10,18 @@ use App\Models\User;
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Year\DayLevels;
 
 /** The logbook (Y5): an angler's days, found by water, species, lure, place, stage, year, a word of his own, or a level of a figure. */
 final readonly class Logbook
 {
     private const A_PAGE = 25;
+
+    /** What comes off or not, by level; and the level of what has none. */
+    private const TALLIED = ['landed', 'hook', 'stayed', 'second'];
+
+    private const ANY = 'any';
 
     /** What can be asked for, and how it is checked. */
     public const ASKED = [
@@ -116,6 +122,14 @@ final readonly class Logbook
             }
         } elseif (in_array($factor, DayLevels::WORDS, true)) {
             $days->where("trips.{$factor}", $level);
+        } elseif (in_array($factor, self::TALLIED, true)) {
+            $days->whereExists(static fn (Builder $q) => $q->from('tallies')->whereColumn('tallies.trip_id', 'trips.id')->where('what', $factor)
+                ->where('level', $level === self::ANY ? '' : $level));
+        } elseif ($factor === 'month') {
+            $days->where('trips.day', 'like', self::startsWith($level));
+        } elseif ($factor === 'length') {
+            $days->whereExists(static fn (Builder $q) => $q->from('contacts')->whereColumn('contacts.trip_id', 'trips.id')->whereNull('deleted_at')
+                ->where('kind', ContactKind::Caught->value)->whereRaw('floor(length_in) = ?', [(int) $level]));
         } else {
             self::withLevel($days, $factor, $level);
         }
@@ -123,12 +137,18 @@ final readonly class Logbook
 
     private static function withLevel(Builder $days, string $factor, string $level): void
     {
-        $days->whereExists(static fn (Builder $q) => $q->from('level_sums')->whereColumn('level_sums.trip_id', 'trips.id')->where('factor', $factor)->where('level', $level));
+        $days->whereExists(static fn (Builder $q) => $q->from('level_sums')->whereColumn('level_sums.trip_id', 'trips.id')->where('factor', $factor)
+            ->where('level', $level));
     }
 
     /** Words anywhere within others; what a pattern would read as a sign stands for itself. */
     private static function within(string $words): string
     {
-        return '%'.addcslashes($words, '%_\\').'%';
+        return '%'.self::startsWith($words);
+    }
+
+    private static function startsWith(string $words): string
+    {
+        return addcslashes($words, '%_\\').'%';
     }
 }

@@ -120,7 +120,7 @@ final class LookBackTest extends WaterTestCase
         $this->fished('2026-04-12', ['water' => ['temp_f' => 58]], 'Wall', 'spinnerbait', 80, ['caught' => [5, 14.0]]);
         $page = $this->get(route('look-back.season'))->assertOk()->assertDontSee('What you might do differently');
         preg_match_all('~href="([^"]*by=[^"]*)"~', $page->getContent(), $links);
-        self::assertGreaterThanOrEqual(8, count($links[1]));
+        self::assertGreaterThanOrEqual(20, count($links[1]));
         foreach (array_unique($links[1]) as $link) {
             self::assertCount(1, $this->get(html_entity_decode($link))->assertOk()->viewData('page')->items(), $link);
         }

@@ -7,14 +7,14 @@
     @foreach ($rates as $i => $rate)
         @php($x = 34 + $draw::COLUMN * $i + 20)
         @php([$low, $high] = $rate->span())
-        @if ($factor !== 'cast_no')<a href="{{ route('look-back', $asked + ['by' => "{$factor}:{$rate->level}"]) }}">@endif<g @class(['few' => ! $rate->isClaimed()])><title>{{
+        <a href="{{ route('look-back', $asked + ['by' => "{$factor}:{$rate->level}"]) }}"><g @class(['few' => ! $rate->isClaimed()])><title>{{
             $draw->said($factor, $rate->level) }}: {{ $draw->rate($rate) }};
             {{ number_format($rate->casts) }} casts, {{ $rate->contacts }} contacts</title><rect x="{{ $x - 20 }}" y="4" width="40" height="{{ $draw::HEIGHT - 6 }}" class="calendar-hit"/>
         <line x1="{{ $x }}" x2="{{ $x }}" y1="{{ $draw->y($low) }}" y2="{{ $draw->y($high) }}" class="plot-span"/>@if ($rate->isClaimed())<circle cx="{{ $x }}" cy="{{
             $draw->y($rate->perHundred()) }}" r="4.5"
             class="plot-dot"/>@endif<text x="{{ $x }}" y="{{ $draw->foot() + 15 }}" text-anchor="middle">{{ $draw->short($factor, $rate->level) }}</text><text x="{{ $x }}" y="{{ $draw->foot() +
                 28 }}" text-anchor="middle"
-            class="of">{{ $rate->contacts }}</text></g>@if ($factor !== 'cast_no')</a>@endif
+            class="of">{{ $rate->contacts }}</text></g></a>
     @endforeach
 </svg>
 <p class="muted">{{ $factor === 'cast_no' ? 'Which cast of a target' : $draw->said($factor, $rates[0]->level).' and on' }}; the number under it: contacts</p>
