@@ -75,6 +75,9 @@ final readonly class Box
      */
     private function values(callable $of, array $usual): array
     {
+        if ($this->lures === []) {
+            return $usual;
+        }
         $values = array_values(array_unique(array_filter(array_map($of, $this->lures), static fn (?float $v): bool => $v !== null)));
         sort($values);
 
