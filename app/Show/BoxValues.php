@@ -28,9 +28,12 @@ final class BoxValues
                 $is === null => '',
                 str_ends_with($field, '_on') => $is->toDateString(),
                 $field === 'rated_ft' => $units->show('depth', (float) $is),
+                $field === 'weight_oz' => $units->showLure((float) $is),
+                $field === 'length_in' => $units->showSize((float) $is),
                 default => $is,
             };
-            $kept[$field] = $old ? old($field, $kept[$field]) ?? '' : $kept[$field];
+            $typed = $old ? old($field, $kept[$field]) : $kept[$field];
+            $kept[$field] = is_scalar($typed) ? $typed : '';
         }
 
         return $kept + ['more' => array_filter(array_intersect_key($kept, array_flip(self::MORE)), static fn (mixed $v): bool => $v !== '') !== []];

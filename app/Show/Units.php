@@ -112,6 +112,24 @@ final readonly class Units
         return $this->metric ? Mass::fromGrams($weight * 1000)->pounds() : $weight;
     }
 
+    /** The weight of a lure as a number in the angler's unit: ounces or grams. */
+    public function showLure(float $ounces): float
+    {
+        return $this->metric ? round(Mass::fromOunces($ounces)->grams(), 1) : round($ounces, 4);
+    }
+
+    /** The weight of a lure in the angler's unit, in ounces. */
+    public function takeLure(float $weight): float
+    {
+        return $this->metric ? Mass::fromGrams($weight)->ounces() : $weight;
+    }
+
+    /** The word for the unit of a lure's weight. */
+    public function lureWord(): string
+    {
+        return $this->metric ? 'g' : 'oz';
+    }
+
     /** The word for the unit of a fish's weight. */
     public function weightWord(): string
     {

@@ -6,6 +6,7 @@ namespace App\Year;
 
 use App\Models\BoxItem;
 use App\Show\Units;
+use Closure;
 use Illuminate\Validation\Rule;
 use OldEddy\Choice\Color\ColorFamily;
 use OldEddy\Choice\Lures\Catalog;
@@ -21,15 +22,18 @@ final class BoxForm
         'hook' => 'hook', 'number' => 'number', 'cleaned_on' => 'day it was cleaned', 'sharpened_on' => 'day it was sharpened',
     ];
 
-    /** @return array<string, list<mixed>> ounces and inches in any units, as they are stamped; the rated depth in the angler's */
+    /** @return array<string, list<mixed>> the rules by field, in the angler's units */
     public static function rules(Units $units): array
     {
-        $span = static fn (string $path): string => 'between:'.FieldTable::one('stint', $path)->least.','.FieldTable::one('stint', $path)->most;
+        $between = static fn (string $path, Closure $show): string => sprintf(
+            'between:%s,%s', $show((float) FieldTable::one('stint', $path)->least), $show((float) FieldTable::one('stint', $path)->most),
+        );
 
         return [
             'lure' => ['required', Rule::in(array_keys(Catalog::all()))], 'name' => ['nullable', 'string', 'max:60'],
             'color' => ['nullable', Rule::enum(ColorFamily::class)], 'color_name' => ['nullable', 'string', 'max:60'],
-            'weight_oz' => ['nullable', 'numeric', $span('weight_oz')], 'length_in' => ['nullable', 'numeric', $span('length_in')],
+            'weight_oz' => ['nullable', 'numeric', $between('weight_oz', $units->showLure(...))],
+            'length_in' => ['nullable', 'numeric', $between('length_in', $units->showSize(...))],
             'rated_ft' => ['nullable', 'numeric', 'between:0.1,'.$units->show('depth', 200)], 'hook' => ['nullable', 'string', 'max:40'],
             'number' => ['nullable', 'integer', 'between:0,'.self::MOST],
             'cleaned_on' => ['nullable', 'date_format:Y-m-d'], 'sharpened_on' => ['nullable', 'date_format:Y-m-d'],
@@ -45,8 +49,12 @@ final class BoxForm
     {
         $item = array_intersect_key($given, self::NAMES + BoxItem::STATES) + ['number' => 1];
         $item['number'] ??= 1;
-        if (isset($item['rated_ft'])) {
-            $item['rated_ft'] = round($units->take('depth', (float) $item['rated_ft']), 1);
+        $take = [
+            'rated_ft' => static fn (float $v): float => round($units->take('depth', $v), 1), 'weight_oz' => static fn (float $v): float => round($units->takeLure($v), 4),
+            'length_in' => static fn (float $v): float => round($units->takeSize($v), 2),
+        ];
+        foreach ($take as $field => $in) {
+            $item[$field] = isset($item[$field]) ? $in((float) $item[$field]) : null;
         }
 
         return $item;

@@ -50,8 +50,10 @@ final class BoxPagesTest extends WaterTestCase
     {
         $item = $this->wren->items()->create(['lure' => 'jerkbait', 'color' => 'silver', 'rated_ft' => 6, 'number' => 2]);
         $this->wren->update(['units' => 'metric']);
-        $this->patch(route('box.change', $item), ['lure' => 'jerkbait', 'color' => 'gold', 'rated_ft' => '2', 'number' => '3', 'treble' => 'dull'])->assertSessionHasNoErrors();
+        $this->patch(route('box.change', $item), ['lure' => 'jerkbait', 'color' => 'gold', 'rated_ft' => '2', 'weight_oz' => '14', 'length_in' => '11', 'number' => '3', 'treble' => 'dull'])->assertSessionHasNoErrors();
         self::assertSame(['gold', 6.6, 3, 'dull'], array_values($item->refresh()->only(['color', 'rated_ft', 'number', 'treble'])), 'two metres are 6.6 ft');
+        self::assertEqualsWithDelta([0.4938, 4.33], [$item->weight_oz, $item->length_in], 1e-9, '14 g and 11 cm');
+        $this->get(route('box'))->assertSee('value="14"', false)->assertSee('value="11"', false);
         $this->post(route('box.double', $item))->assertRedirect();
         self::assertSame(2, $this->wren->items()->count());
         $this->post(route('box.care'), ['items' => [$item->id], 'what' => 'sharpened_on'])->assertSessionHas('said', 'Noted for 1 lure.');

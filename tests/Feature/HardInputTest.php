@@ -59,7 +59,10 @@ final class HardInputTest extends WaterTestCase
             'speed', 'wish', 'start', 'fuel_per_hour', 'lat', 'lon', 'structure', 'cover', 'bottom', 'shallow_ft', 'deep_ft', 'dock', 'id', 'feature',
             'do', 'spots', 'sections', 'kind', 'fields', 'was', 'at', 'stint', 'contact', 'target', 'take', 'seed', 'recording', 'file', 'cell',
             'then', 'unit', 'columns', 'events', 'more', 'q', 'page', 'lure', 'angle', 'rod_tip', 'cast_ft',
+            'ask', 'color', 'color_name', 'weight_oz', 'length_in', 'rated_ft', 'hook', 'number', 'skirt', 'treble', 'paint', 'cleaned_on', 'sharpened_on', 'items', 'what',
+            'notes', 'positions', 'hours', 'bag', 'least', 'year', 'species', 'stage', 'place', 'words', 'by', 'from', 'part',
         ];
+        $item = $wren->items()->create(['lure' => 'tube']);
         foreach (Route::getRoutes() as $route) {
             foreach (array_diff($route->methods(), ['HEAD', 'OPTIONS']) as $method) {
                 // Signing out would end the round.
@@ -67,19 +70,20 @@ final class HardInputTest extends WaterTestCase
                     continue;
                 }
                 $uri = '/'.str_replace(
-                    ['{trip}', '{lake}', '{spot}', '{layer}', '{dispute}', '{form}', '{lure}', '{id}'],
-                    [(string) $trip->id, (string) $lake->id, (string) $spot->id, '1', '1', 'gpx', 'spinnerbait', 'W1'],
+                    ['{trip}', '{lake}', '{spot}', '{layer}', '{dispute}', '{form}', '{lure}', '{id}', '{item}', '{token}'],
+                    [(string) $trip->id, (string) $lake->id, (string) $spot->id, '1', '1', 'gpx', 'spinnerbait', 'W1', (string) $item->id, str_repeat('a', 40)],
                     $route->uri(),
                 );
                 $answer = $this->call($method, $uri, array_fill_keys($fields, $value));
                 self::assertLessThan(500, $answer->getStatusCode(), "{$method} {$uri}: ".mb_substr((string) $answer->getContent(), 0, 400));
                 // What was sent comes back into a form, and the form can be drawn.
                 if ($answer->isRedirect() && session()->has('errors')) {
-                    foreach ([route('lake', $lake), route('where', $trip), route('days'), route('settings')] as $page) {
+                    foreach ([route('lake', $lake), route('where', $trip), route('days'), route('settings'), route('box'), route('look-back'), route('look-back.day', $trip)] as $page) {
                         session()->flashInput(session()->getOldInput());
                         self::assertLessThan(500, $this->get($page)->getStatusCode(), "{$page} after {$uri}");
                     }
                 }
+                $item = $wren->items()->first() ?? $wren->items()->create(['lure' => 'tube']);
                 $lake = $wren->lakes()->first() ?? $lake;
                 if ($lake->spots()->whereKey($spot->id)->doesntExist()) {
                     $spot = $lake->spots()->create(['name' => 'Wall '.Str::random(5), 'lat' => 36.9, 'lon' => -80.1]);

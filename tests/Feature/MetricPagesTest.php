@@ -25,7 +25,7 @@ final class MetricPagesTest extends WaterTestCase
             $lures = array_map(static fn ($e): string => $e->lure->key, array_slice($trip->plan()->lineup, 0, 40));
             $pages = array_map(
                 static fn (string $page): string => route($page, $trip),
-                ['read', 'choose', 'where', 'where.sheet', 'fish', 'confirm', 'entries', 'sections', 'schools', 'bench', 'boat'],
+                ['read', 'choose', 'where', 'where.sheet', 'fish', 'confirm', 'entries', 'sections', 'schools', 'bench', 'boat', 'look-back.day', 'report.text', 'report.picture', 'before', 'bag'],
             );
             foreach ($lures as $lure) {
                 $pages[] = route('choose', ['trip' => $trip, 'lure' => $lure]);
@@ -33,7 +33,7 @@ final class MetricPagesTest extends WaterTestCase
             foreach ($trip->lake?->spots ?? [] as $spot) {
                 $pages[] = route('where', ['trip' => $trip, 'spot' => $spot->id, 'minute' => 1020]);
             }
-            foreach ([...$pages, route('days'), route('lakes'), route('lake', $trip->lake), route('settings'), route('drill')] as $page) {
+            foreach ([...$pages, route('days'), route('lakes'), route('lake', $trip->lake), route('settings'), route('drill'), route('look-back'), route('look-back.season'), route('box'), route('box.start')] as $page) {
                 $this->assertMetric($page, (string) $this->get($page)->assertOk()->getContent());
                 $seen++;
             }

@@ -26,7 +26,7 @@
                 <h2>As a table</h2>
                 <p><a href="{{ route('box.give') }}">Give it out as CSV</a></p>
                 <form method="post" action="{{ route('box.take') }}" enctype="multipart/form-data">@csrf
-                    <label for="box-file">Take a CSV in: columns lure, color, weight_oz, length_in, rated_ft, number and more; what is there already is not doubled</label>
+                    <label for="box-file">Take a CSV in: columns lure, color, weight_oz, length_in, rated_ft (ounces, inches, feet), number and more; what is there already is not doubled</label>
                     <input id="box-file" type="file" name="file" accept=".csv,text/csv" required>
                     <button type="submit">Take it in</button>
                 </form>
