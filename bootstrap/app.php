@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Middleware\BodyLimit;
 use App\Http\Middleware\KeepsFlash;
+use App\Http\Middleware\KnowsDevice;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SoundText;
 use Illuminate\Foundation\Application;
@@ -26,7 +27,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(BodyLimit::class);
         $middleware->prepend(SecurityHeaders::class);
         $middleware->encryptCookies(except: ['scheme']);
-        $middleware->web(append: [KeepsFlash::class, SoundText::class]);
+        $middleware->web(append: [KnowsDevice::class, KeepsFlash::class, SoundText::class]);
         // Addresses that were never said to be ours are not answered, and so never written into a page.
         $middleware->trustHosts(at: static fn (): array => array_map(static fn (string $host): string => '^'.preg_quote($host, '/').'$', config('app.hosts')), subdomains: false);
         $middleware->redirectGuestsTo(fn (Request $request): string => route('sign-in'));
@@ -38,13 +39,13 @@ return Application::configure(basePath: dirname(__DIR__))
             if ($request->expectsJson() || $e->response !== null || ! $request->hasSession()) {
                 return null;
             }
-            $input = Arr::except($request->input(), ['password', 'password_confirmation', 'current_password']);
+            $input = Arr::except($request->input(), ['password', 'password_confirmation', 'current_password', 'new_password', 'end_password', 'code']);
             foreach (array_keys($e->errors()) as $field) {
                 if (! is_scalar(Arr::get($input, $field))) {
                     Arr::forget($input, $field);
                 }
             }
-            $input = array_filter($input, static fn (mixed $value, string|int $field): bool => is_scalar($value) || (is_array($value) && in_array($field, ['cover', 'dock', 'wish', 'schools', 'sections', 'columns', 'spots'], true)), ARRAY_FILTER_USE_BOTH);
+            $input = array_filter($input, static fn (mixed $value, string|int $field): bool => is_scalar($value) || (is_array($value) && in_array($field, ['cover', 'dock', 'wish', 'schools', 'sections', 'columns', 'spots', 'least'], true)), ARRAY_FILTER_USE_BOTH);
             array_walk_recursive($input, static fn (mixed & $value) => $value = is_string($value) ? mb_scrub($value) : $value);
 
             return redirect($e->redirectTo ?? url()->previous())->withInput($input)->withErrors($e->errors(), $e->errorBag);

@@ -20,6 +20,7 @@ use App\Http\Controllers\HealthController;
 use App\Http\Controllers\LakesController;
 use App\Http\Controllers\LayersController;
 use App\Http\Controllers\LookBackController;
+use App\Http\Controllers\OwnAccountController;
 use App\Http\Controllers\ReadController;
 use App\Http\Controllers\RuleController;
 use App\Http\Controllers\SchoolsController;
@@ -46,6 +47,8 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/sign-in', [AccountController::class, 'signIn'])->name('sign-in.try');
     Route::get('/register', [AccountController::class, 'registerForm'])->name('register');
     Route::post('/register', [AccountController::class, 'register'])->middleware('throttle:register')->name('register.try');
+    Route::get('/forgotten', [OwnAccountController::class, 'forgottenForm'])->name('forgotten');
+    Route::post('/forgotten', [OwnAccountController::class, 'forgotten'])->middleware('throttle:register')->name('forgotten.try');
     Route::post('/look-around', [AccountController::class, 'lookAround'])->middleware('throttle:register')->name('look-around');
 });
 
@@ -54,6 +57,11 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/token', [AccountController::class, 'token'])->name('token');
     Route::get('/settings', [SettingsController::class, 'show'])->name('settings');
     Route::post('/settings', [SettingsController::class, 'save'])->name('settings.save');
+    Route::get('/account', [OwnAccountController::class, 'show'])->name('account');
+    Route::patch('/account', [OwnAccountController::class, 'change'])->middleware('throttle:account')->name('account.change');
+    Route::put('/account/password', [OwnAccountController::class, 'password'])->middleware('throttle:account')->name('account.password');
+    Route::delete('/account/devices/{device}', [OwnAccountController::class, 'signOutThere'])->whereNumber('device')->name('account.device');
+    Route::delete('/account', [OwnAccountController::class, 'end'])->middleware('throttle:account')->name('account.end');
     Route::get('/rules', [RuleController::class, 'index'])->name('rules');
     Route::get('/rules/{id}', [RuleController::class, 'show'])->name('rule');
     Route::get('/lakes', [LakesController::class, 'index'])->name('lakes');

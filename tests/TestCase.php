@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 
@@ -19,5 +20,13 @@ abstract class TestCase extends BaseTestCase
         }
 
         return $app;
+    }
+
+    /** Whoever acts next does so on a device of his own. */
+    public function be(Authenticatable $user, $guard = null): static
+    {
+        $this->app?->make('session')->forget('device');
+
+        return parent::be($user, $guard);
     }
 }

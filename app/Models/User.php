@@ -50,6 +50,12 @@ final class User extends Authenticatable
         return $this->hasMany(BoxItem::class);
     }
 
+    /** @return HasMany<Device, $this> that are signed in */
+    public function devices(): HasMany
+    {
+        return $this->hasMany(Device::class);
+    }
+
     /** The angler's own limits for the bag; they are never the law (Y7). */
     public function bagLimits(): BagLimits
     {

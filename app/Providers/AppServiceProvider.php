@@ -32,6 +32,7 @@ final class AppServiceProvider extends ServiceProvider
         TrustProxies::at(config('app.proxies'));
         // A hand that drags asks some ten times a second.
         RateLimiter::for('first-look', fn (Request $request): Limit => Limit::perMinute(900)->by((string) $request->ip()));
+        RateLimiter::for('account', fn (Request $request): Limit => Limit::perMinute(20)->by((string) $request->user()?->id));
         RateLimiter::for('shared', fn (Request $request): Limit => Limit::perMinute(120)->by((string) $request->ip()));
         RateLimiter::for('register', fn (Request $request): Limit => Limit::perMinute(config('app.registrations_per_minute'))->by((string) $request->ip()));
         View::composer('*', function (ViewInstance $view): void {

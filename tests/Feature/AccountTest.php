@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Code;
 use App\Models\User;
 use Database\Seeders\DatabaseSeeder;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 
 final class AccountTest extends WaterTestCase
 {
@@ -76,5 +80,140 @@ final class AccountTest extends WaterTestCase
         $this->from('/settings')->post('/settings', ['units' => 'cubits', 'schools' => ['tempo' => 'nap']])->assertSessionHasErrors(['units', 'schools.tempo']);
         $trip = $this->trip($wren->fresh(), ['water' => ['temp_f' => 50]]);
         $this->actingAs($wren->fresh())->get("/days/{$trip->id}/read")->assertOk()->assertSee('value="10"', false);
+    }
+
+    public function test_name_and_address_are_changed_by_whoever_knows_the_password(): void
+    {
+        $this->angler('bob@old-eddy.example');
+        $this->actingAs($wren = $this->angler()->refresh());
+        $new = ['name' => 'Jenny', 'email' => 'jenny@old-eddy.example', 'password' => 'long-enough'];
+        $this->from(route('account'))->patch(route('account.change'), ['password' => 'wrong-one'] + $new)->assertSessionHasErrors('password');
+        $this->patch(route('account.change'), ['email' => 'bob@old-eddy.example'] + $new)->assertSessionHasErrors('email');
+        self::assertSame('Wren', $wren->refresh()->name);
+        $this->patch(route('account.change'), $new)->assertRedirect(route('account'));
+        self::assertSame(['Jenny', 'jenny@old-eddy.example'], [$wren->refresh()->name, $wren->email]);
+        $this->patch(route('account.change'), ['name' => 'Jen'] + $new)->assertSessionHasNoErrors();
+    }
+
+    public function test_a_device_is_signed_out_from_another_and_stays_out(): void
+    {
+        $this->angler();
+        [$phone, $boat] = [$this->device('Mobile'), $this->device('Desktop')];
+        foreach ([$phone, $boat] as $device) {
+            $this->on($device)->get('/days')->assertOk();
+        }
+        $wren = User::query()->firstOrFail();
+        self::assertSame(['A phone', 'A computer'], $wren->devices()->orderBy('id')->pluck('name')->all());
+        $this->on($boat)->get(route('account'))->assertOk()->assertSee('this one')->assertSee('Sign out there');
+        $this->on($boat)->delete(route('account.device', $wren->devices()->where('name', 'A phone')->value('id')))->assertRedirect(route('account'));
+        $this->on($boat)->get('/days')->assertOk();
+        $this->on($phone)->get('/days')->assertRedirect(route('sign-in'));
+        $this->on($phone)->getJson('/token')->assertUnauthorized();
+        // With what it remembers alone it does not come back either.
+        unset($phone[config('session.cookie')]);
+        $this->on($phone)->get('/days')->assertRedirect(route('sign-in'));
+        unset($phone['device']);
+        $this->on($phone)->get('/days')->assertRedirect(route('sign-in'));
+        $this->on($boat)->post('/sign-out')->assertRedirect('/');
+        self::assertSame(0, $wren->devices()->count());
+    }
+
+    public function test_a_new_password_signs_out_everywhere_else(): void
+    {
+        $this->angler();
+        [$phone, $boat] = [$this->device('Mobile'), $this->device('Desktop')];
+        $change = ['current_password' => 'long-enough', 'new_password' => 'quite another one'];
+        $this->on($boat)->put(route('account.password'), ['current_password' => 'wrong-one'] + $change)->assertSessionHasErrors('current_password');
+        $this->on($boat)->put(route('account.password'), ['new_password' => 'password1'] + $change)->assertSessionHasErrors('new_password');
+        $this->on($phone)->get('/days')->assertOk();
+        $boat = $this->cookiesOf($this->on($boat)->put(route('account.password'), $change)->assertRedirect(route('account'))) + $boat;
+        $this->on($boat)->get('/days')->assertOk();
+        $this->on($phone)->get('/days')->assertRedirect(route('sign-in'));
+        $this->on([])->post('/sign-in', ['email' => 'wren@old-eddy.example', 'password' => 'long-enough'])->assertSessionHasErrors('email');
+        $this->on([])->post('/sign-in', ['email' => 'wren@old-eddy.example', 'password' => 'quite another one'])->assertRedirect('/days');
+    }
+
+    public function test_a_forgotten_password_is_set_with_a_code_once(): void
+    {
+        $wren = $this->angler();
+        $phone = $this->device('Mobile');
+        $this->artisan('eddy:code', ['email' => 'nobody@old-eddy.example'])->assertExitCode(2);
+        $code = Code::make($wren);
+        $try = fn (string $code, string $email = 'wren@old-eddy.example'): mixed => $this->on([])->post(route('forgotten.try'), ['email' => $email, 'code' => $code, 'password' => 'quite another one']);
+        $try('NOTTHECODE')->assertSessionHasErrors('code');
+        $try($code, 'nobody@old-eddy.example')->assertSessionHasErrors('code');
+        $this->on($phone)->get('/days')->assertOk();
+        $try(strtolower($code))->assertRedirect('/days');
+        $this->on($phone)->get('/days')->assertRedirect(route('sign-in'));
+        $try($code)->assertSessionHasErrors('code');
+        $second = Code::make($wren);
+        for ($i = 0; $i < 5; $i++) {
+            $try('NOTTHECODE');
+        }
+        $try($second)->assertSessionHasErrors('code');
+        $third = Code::make($wren);
+        $this->travel(Code::MINUTES + 1)->minutes();
+        $try($third)->assertSessionHasErrors('code');
+        $this->travelBack();
+        $this->artisan('eddy:code', ['email' => 'wren@old-eddy.example'])->expectsOutputToContain('Good for 60 minutes')->assertExitCode(0);
+    }
+
+    public function test_an_account_ends_with_everything_in_it_and_nothing_else(): void
+    {
+        $bob = $this->angler('bob@old-eddy.example');
+        $kept = $this->trip($bob);
+        $this->actingAs($wren = $this->angler()->refresh());
+        $trip = $this->trip($wren);
+        $stint = (string) Str::uuid();
+        $this->log($trip, [$this->stint($stint), $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'caught'])])->assertOk();
+        $wren->lakes()->create(['name' => 'Alder pond'])->spots()->create(['name' => 'Wall', 'lat' => 36.9, 'lon' => -80.1]);
+        $wren->items()->create(['lure' => 'tube']);
+        $this->delete(route('account.end'), ['end_password' => 'wrong-one'])->assertSessionHasErrors('end_password');
+        $this->delete(route('account.end'), ['end_password' => 'long-enough'])->assertRedirect(route('sign-in'));
+        $this->assertGuest();
+        foreach (['stints', 'contacts', 'log_events', 'lakes', 'spots', 'box_items', 'devices'] as $table) {
+            self::assertSame(0, DB::table($table)->count(), $table);
+        }
+        self::assertSame([$kept->id], DB::table('trips')->pluck('id')->all());
+    }
+
+    public function test_the_demos_account_is_nobodys_to_change(): void
+    {
+        $this->seed(DatabaseSeeder::class);
+        $this->post('/look-around');
+        $this->get(route('account'))->assertOk()->assertSee('nobody changes it')->assertDontSee('Delete my account');
+        $password = DatabaseSeeder::PASSWORD;
+        $this->patch(route('account.change'), ['name' => 'x', 'email' => 'x@old-eddy.example', 'password' => $password])->assertForbidden();
+        $this->put(route('account.password'), ['current_password' => $password, 'new_password' => 'quite another one'])->assertForbidden();
+        $this->delete(route('account.end'), ['end_password' => $password])->assertForbidden();
+    }
+
+    /** @return array<string, string> the cookies of a device that signs in */
+    private function device(string $browser): array
+    {
+        $answer = $this->on([])->withHeader('User-Agent', $browser)->post('/sign-in', ['email' => 'wren@old-eddy.example', 'password' => 'long-enough'])->assertRedirect('/days');
+
+        return $this->cookiesOf($answer);
+    }
+
+    /** @return array<string, string> */
+    private function cookiesOf(TestResponse $answer): array
+    {
+        $cookies = [];
+        foreach ($answer->headers->getCookies() as $cookie) {
+            $cookies[$cookie->getName()] = (string) $cookie->getValue();
+        }
+
+        return $cookies;
+    }
+
+    /** @param  array<string, string>  $cookies  as they were set */
+    private function on(array $cookies): self
+    {
+        $this->flushSession();
+        $this->app?->make('auth')->forgetGuards();
+        $this->defaultCookies = $this->unencryptedCookies = [];
+
+        return $this->withUnencryptedCookies($cookies);
     }
 }

@@ -70,8 +70,8 @@ final class HardInputTest extends WaterTestCase
                     continue;
                 }
                 $uri = '/'.str_replace(
-                    ['{trip}', '{lake}', '{spot}', '{layer}', '{dispute}', '{form}', '{lure}', '{id}', '{item}', '{token}'],
-                    [(string) $trip->id, (string) $lake->id, (string) $spot->id, '1', '1', 'gpx', 'spinnerbait', 'W1', (string) $item->id, str_repeat('a', 40)],
+                    ['{trip}', '{lake}', '{spot}', '{layer}', '{dispute}', '{form}', '{lure}', '{id}', '{item}', '{token}', '{device}'],
+                    [(string) $trip->id, (string) $lake->id, (string) $spot->id, '1', '1', 'gpx', 'spinnerbait', 'W1', (string) $item->id, str_repeat('a', 40), '1'],
                     $route->uri(),
                 );
                 $answer = $this->call($method, $uri, array_fill_keys($fields, $value));

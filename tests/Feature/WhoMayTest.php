@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Device;
 use App\Models\Lake;
 use App\Models\LakeSpot;
 use App\Models\Share;
@@ -21,7 +22,7 @@ final class WhoMayTest extends WaterTestCase
     private const OPEN = ['service-worker', 'up', 'shared', 'shared.picture', 'shared.text'];
 
     /** Routes for those who are not signed in. */
-    private const BEFORE = ['sign-in', 'first-look', 'sign-in.try', 'register', 'register.try', 'look-around'];
+    private const BEFORE = ['sign-in', 'first-look', 'sign-in.try', 'register', 'register.try', 'look-around', 'forgotten', 'forgotten.try'];
 
     /** Routes whose words stand for things that are nobody's: rules, lures, forms of a file. */
     private const WORDS = ['id' => 'W1', 'lure' => 'spinnerbait', 'form' => 'gpx', 'token' => ''];
@@ -48,9 +49,10 @@ final class WhoMayTest extends WaterTestCase
         $layer = $lake->layers()->create(['name' => 'file.csv', 'state' => 'laid']);
         $share = Share::query()->create(['trip_id' => $trip->id, 'token' => str_repeat('w', 40), 'spots' => 'hidden']);
         $item = $this->wren->items()->create(['lure' => 'tube']);
+        $device = Device::enter($this->wren, 'a token', 'Mobile');
         $this->ids = [
             'trip' => (string) $trip->id, 'lake' => (string) $lake->id, 'spot' => (string) $spot->id, 'layer' => (string) $layer->id, 'dispute' => (string) $dispute,
-            'item' => (string) $item->id, 'token' => $share->token,
+            'item' => (string) $item->id, 'token' => $share->token, 'device' => (string) $device->id,
         ] + self::WORDS;
         $this->app?->make('auth')->forgetGuards();
     }
@@ -76,7 +78,7 @@ final class WhoMayTest extends WaterTestCase
         $before = $this->all();
         $walked = 0;
         foreach ($this->routes() as [$method, $route]) {
-            if (array_intersect(['trip', 'lake', 'item'], $route->parameterNames()) === []) {
+            if (array_intersect(['trip', 'lake', 'item', 'device'], $route->parameterNames()) === []) {
                 continue;
             }
             $this->call($method, $this->uri($route), $this->sent())->assertNotFound();
@@ -161,7 +163,7 @@ final class WhoMayTest extends WaterTestCase
         $lakes = Lake::query()->where('user_id', $this->wren->id)->pluck('id');
 
         return [
-            'angler' => DB::table('users')->where('id', $this->wren->id)->get()->toArray(), 'days' => DB::table('trips')->whereIn('id', $trips)->get(['id', 'conditions', 'lake_id', 'notes', 'route', 'here'])->toArray(),
+            'devices' => DB::table('devices')->where('user_id', $this->wren->id)->get()->toArray(), 'angler' => DB::table('users')->where('id', $this->wren->id)->get()->toArray(), 'days' => DB::table('trips')->whereIn('id', $trips)->get(['id', 'conditions', 'lake_id', 'notes', 'route', 'here'])->toArray(),
             'stints' => DB::table('stints')->whereIn('trip_id', $trips)->get()->toArray(), 'events' => DB::table('log_events')->whereIn('trip_id', $trips)->get()->toArray(),
             'rack' => DB::table('rack_slots')->whereIn('trip_id', $trips)->get()->toArray(), 'disputes' => DB::table('disputes')->whereIn('trip_id', $trips)->get()->toArray(),
             'shares' => DB::table('shares')->whereIn('trip_id', $trips)->get()->toArray(), 'lakes' => DB::table('lakes')->whereIn('id', $lakes)->get(['id', 'name', 'dropped'])->toArray(),

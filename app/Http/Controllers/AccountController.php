@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Passwords;
+use App\Http\SignIn;
 use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
@@ -54,8 +54,7 @@ final class AccountController
             throw ValidationException::withMessages(['email' => 'No account has this address and password together.']);
         }
         RateLimiter::clear($key);
-        Auth::login($user, true);
-        $request->session()->regenerate();
+        SignIn::enter($request, $user);
 
         return redirect()->intended(route('days'));
     }
@@ -78,23 +77,21 @@ final class AccountController
             // Two registrations of one address at once: the other was first.
             throw ValidationException::withMessages(['email' => self::TAKEN]);
         }
-        $this->enter($request, $user);
+        SignIn::enter($request, $user);
 
         return redirect()->route('days');
     }
 
     public function lookAround(Request $request): RedirectResponse
     {
-        $this->enter($request, User::query()->where('email', self::DEMO_EMAIL)->firstOrFail());
+        SignIn::enter($request, User::query()->where('email', self::DEMO_EMAIL)->firstOrFail());
 
         return redirect()->route('days');
     }
 
     public function signOut(Request $request): RedirectResponse
     {
-        Auth::logout();
-        $request->session()->invalidate();
-        $request->session()->regenerateToken();
+        SignIn::leave($request);
 
         return redirect()->route('sign-in');
     }
@@ -103,11 +100,5 @@ final class AccountController
     public function token(): JsonResponse
     {
         return new JsonResponse(['token' => csrf_token()]);
-    }
-
-    private function enter(Request $request, User $user): void
-    {
-        Auth::login($user, true);
-        $request->session()->regenerate();
     }
 }

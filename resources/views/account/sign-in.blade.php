@@ -30,7 +30,7 @@
             </form>
             <div class="beside">
                 <form method="post" action="{{ route('look-around') }}">@csrf<button type="submit">Look around with the demo</button></form>
-                <a href="{{ route('register') }}">Register</a>
+                <a href="{{ route('register') }}">Register</a> <a href="{{ route('forgotten') }}">Forgotten?</a>
             </div>
             <p class="muted">Then it keeps the log of your casts, and says honestly whether you have a pattern.</p>
         </section>

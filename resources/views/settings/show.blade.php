@@ -3,6 +3,7 @@
 @section('main-class', 'sheet narrow')
 @section('content')
     <h1>Settings</h1>
+    <p><a href="{{ route('account') }}">Your account</a>: name, address, password, devices.</p>
     @include('partials.errors')
     <form method="post" action="{{ route('settings.save') }}" class="card">
         @csrf
