@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Show\Units;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Carbon;
 use OldEddy\Day\Schools\Schools;
 use OldEddy\Log\Fish\BagLimits;
 
@@ -20,6 +21,7 @@ use OldEddy\Log\Fish\BagLimits;
  * @property bool $own_success whether one's own success moves the lineup (M24)
  * @property array<string, string>|null $schools
  * @property array{number?: int, least?: array<string, float>}|null $limits the angler's own for the bag (Y7)
+ * @property ?Carbon $ends_at when a visitor's copy of the demo is thrown away
  * @property list<array<string, mixed>>|null $box what the lineup asks of the box (K4)
  */
 final class User extends Authenticatable
@@ -28,7 +30,7 @@ final class User extends Authenticatable
 
     protected $fillable = ['name', 'email', 'password', 'units', 'schools', 'own_success', 'limits'];
 
-    protected $attributes = ['units' => 'us', 'schools' => null, 'own_success' => true, 'limits' => null, 'box' => null];
+    protected $attributes = ['units' => 'us', 'schools' => null, 'own_success' => true, 'limits' => null, 'box' => null, 'ends_at' => null];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -81,6 +83,6 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['own_success' => 'boolean', 'password' => 'hashed', 'schools' => 'array', 'limits' => 'array', 'box' => 'array'];
+        return ['own_success' => 'boolean', 'password' => 'hashed', 'schools' => 'array', 'limits' => 'array', 'box' => 'array', 'ends_at' => 'datetime'];
     }
 }

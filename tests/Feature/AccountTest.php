@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Code;
+use App\Models\DemoCopy;
 use App\Models\User;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Facades\DB;
@@ -47,15 +48,47 @@ final class AccountTest extends WaterTestCase
         $this->assertGuest();
     }
 
-    public function test_look_around_with_the_demo(): void
+    public function test_look_around_with_a_copy_of_the_demo_that_is_ones_own(): void
     {
         $this->seed(DatabaseSeeder::class);
-        $days = User::query()->firstOrFail()->trips()->count();
+        $demo = User::query()->firstOrFail();
+        $days = $demo->trips()->count();
         $this->seed(DatabaseSeeder::class);
-        self::assertSame($days, User::query()->firstOrFail()->trips()->count(), 'the demo is loaded once');
+        self::assertSame($days, $demo->trips()->count(), 'the demo is loaded once');
         self::assertGreaterThan(30, $days, 'two seasons');
+        $all = static fn (User $of): array => [
+            $of->trips()->orderBy('day')->orderBy('name')->get(['name', 'day', 'stage', 'casts_made', 'contacts_made', 'best_lb', 'notes', 'here'])->toArray(),
+            DB::table('stints')->join('trips', 'trips.id', '=', 'trip_id')->leftJoin('spots', 'spots.id', '=', 'spot_id')->leftJoin('lakes', 'lakes.id', '=', 'spots.lake_id')
+                ->where('trips.user_id', $of->id)->orderBy('started_at')->orderBy('stints.seq')->orderBy('stints.spot')->orderBy('stints.lure')->orderBy('cast_count')
+                ->get(['started_at', 'spot', 'spots.name', 'lakes.user_id as whose', 'lure', 'color', 'cast_count', 'followed'])->map(static fn (object $s): array => ['whose' => $s->whose === null ? null : $s->whose === $of->id] + (array) $s)->all(),
+            DB::table('contacts')->join('stints', 'stints.id', '=', 'stint_id')->join('trips', 'trips.id', '=', 'stints.trip_id')->where('trips.user_id', $of->id)->whereColumn('contacts.trip_id', 'stints.trip_id')
+                ->orderBy('at')->orderBy('at_cast')->orderBy('kind')->orderBy('stints.spot')->get(['at', 'kind', 'contacts.length_in', 'stints.lure'])->toArray(),
+            ...array_map(static fn (string $table): int => DB::table($table)->join('trips', 'trips.id', '=', 'trip_id')->where('user_id', $of->id)->count(), ['log_events', 'rack_slots', 'turns', 'fixes', 'level_sums', 'tallies', 'stops', 'spot_sums']),
+            $of->items()->orderBy('lure')->orderBy('color')->get(['lure', 'color', 'number'])->toArray(), DB::table('lakes')->where('user_id', $of->id)->orderBy('name')->selectRaw('name, deepest_ft, md5(grid) as grid, (select count(*) from spots where lake_id = lakes.id) as spots')->get()->toArray(), $of->box,
+        ];
+        $before = $all($demo);
         $this->post('/look-around')->assertRedirect('/days');
+        $mine = User::query()->latest('id')->firstOrFail();
+        self::assertNotSame($demo->id, $mine->id);
+        self::assertEquals($before, $all($mine));
         $this->get('/days')->assertOk()->assertSee('Ladle Creek arm')->assertSee('Under way');
+        // What one visitor does, neither the demo nor the next one sees.
+        $open = $mine->trips()->whereNull('closed_at')->firstOrFail();
+        $this->log($open, [$this->event('remove', ['stint' => $open->stints()->firstOrFail()->id])])->assertJsonPath('events.0.became', 'taken');
+        foreach (['read', 'choose', 'where', 'fish', 'confirm', 'look-back.day', 'before', 'entries'] as $page) {
+            $this->get(route($page, $open))->assertOk();
+        }
+        $this->post('/sign-out');
+        $this->post('/sign-in', ['email' => $demo->email, 'password' => DatabaseSeeder::PASSWORD])->assertRedirect('/days');
+        $next = User::query()->latest('id')->firstOrFail();
+        self::assertNotContains($next->id, [$mine->id, $demo->id]);
+        self::assertEquals($before, $all($next));
+        self::assertEquals($before, $all($demo));
+        // A day later it is gone, and the demo is not.
+        $this->travel(25)->hours();
+        self::assertSame(2, DemoCopy::tidy());
+        self::assertSame([$demo->id], User::query()->pluck('id')->all());
+        self::assertEquals($before, $all($demo));
     }
 
     public function test_pages_ask_for_a_sign_in(): void
@@ -181,7 +214,7 @@ final class AccountTest extends WaterTestCase
     {
         $this->seed(DatabaseSeeder::class);
         $this->post('/look-around');
-        $this->get(route('account'))->assertOk()->assertSee('nobody changes it')->assertDontSee('Delete my account');
+        $this->get(route('account'))->assertOk()->assertSee('yours alone until tomorrow')->assertDontSee('Delete my account');
         $password = DatabaseSeeder::PASSWORD;
         $this->patch(route('account.change'), ['name' => 'x', 'email' => 'x@old-eddy.example', 'password' => $password])->assertForbidden();
         $this->put(route('account.password'), ['current_password' => $password, 'new_password' => 'quite another one'])->assertForbidden();

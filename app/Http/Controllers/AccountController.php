@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Passwords;
 use App\Http\SignIn;
+use App\Models\DemoCopy;
 use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -54,7 +55,8 @@ final class AccountController
             throw ValidationException::withMessages(['email' => 'No account has this address and password together.']);
         }
         RateLimiter::clear($key);
-        SignIn::enter($request, $user);
+        // The demo's own account stays as it is: whoever signs in to it gets a copy, as whoever looks around does.
+        SignIn::enter($request, $user->email === self::DEMO_EMAIL ? DemoCopy::of($user) : $user);
 
         return redirect()->intended(route('days'));
     }
@@ -84,7 +86,7 @@ final class AccountController
 
     public function lookAround(Request $request): RedirectResponse
     {
-        SignIn::enter($request, User::query()->where('email', self::DEMO_EMAIL)->firstOrFail());
+        SignIn::enter($request, DemoCopy::of(User::query()->where('email', self::DEMO_EMAIL)->firstOrFail()));
 
         return redirect()->route('days');
     }

@@ -105,7 +105,7 @@ final class OwnAccountController
         $user->forceFill(['password' => $password, 'remember_token' => Str::random(self::TOKEN_LONG)])->save();
     }
 
-    /** The demo's account is everybody's: nobody changes it. */
+    /** The demo's account is everybody's, and a visitor's copy ends by itself: neither is changed. */
     private function own(Request $request): User
     {
         /** @var User $user */
@@ -117,7 +117,7 @@ final class OwnAccountController
 
     private function isDemo(User $user): bool
     {
-        return $user->email === AccountController::DEMO_EMAIL;
+        return $user->email === AccountController::DEMO_EMAIL || $user->ends_at !== null;
     }
 
     private function sure(User $user, string $password, string $field = 'password'): void

@@ -5,7 +5,7 @@
     <h1>Your account</h1>
     @include('partials.errors')
     @if ($isDemo)
-        <p>You look around with the demo: its account is everybody's, and nobody changes it. <a href="{{ route('settings') }}">Settings</a></p>
+        <p>You look around with a copy of the demo that is yours alone until tomorrow; then it is thrown away. <a href="{{ route('settings') }}">Settings</a></p>
     @else
     <form method="post" action="{{ route('account.change') }}" class="card">@csrf @method('PATCH')
         <h2>Name and address</h2>
