@@ -41,7 +41,7 @@ final readonly class BoxDrawing
                 'colors' => array_values($items->map(static fn (BoxItem $i): ?string => $i->color)->filter()->unique()->all()),
             ];
         }
-        uasort($families, static fn (array $a, array $b): int => $a['tiers'] <=> $b['tiers']);
+        uasort($families, static fn (array $a, array $b): int => [min($a['tiers']), max($a['tiers'])] <=> [min($b['tiers']), max($b['tiers'])]);
         $this->families = $families;
     }
 

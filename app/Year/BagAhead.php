@@ -96,7 +96,9 @@ final readonly class BagAhead
                 $pounds[$key][] = $keeper;
             }
         }
-        $pounds = array_filter($pounds, static fn (array $p): bool => count($p) >= self::FISH);
+        // A lure that was only ever fished at one place is one way, not two.
+        $alone = static fn (string $key): bool => ! str_ends_with($key, "\n") && $casts[$key] === $casts[strstr($key, "\n", true)."\n"];
+        $pounds = array_filter($pounds, static fn (array $p, string $key): bool => count($p) >= self::FISH && ! $alone($key), ARRAY_FILTER_USE_BOTH);
         uasort($pounds, static fn (array $a, array $b): int => count($b) <=> count($a));
         $pounds = array_slice($pounds, 0, self::WAYS);
         $usual = new Prior(self::USUAL, self::USUAL_CASTS);

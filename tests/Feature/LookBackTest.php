@@ -232,6 +232,43 @@ final class LookBackTest extends WaterTestCase
         }
     }
 
+    public function test_a_report_blurs_places_to_their_section_and_keeps_the_writers_units(): void
+    {
+        $this->wren->update(['units' => 'metric']);
+        $this->lake->update(['sections' => [['name' => 'North arm', 'lat' => 36.9, 'lon' => -80.1], ['name' => 'Dam', 'lat' => 36.5, 'lon' => -80.9]]]);
+        $trip = $this->fished('2026-04-12', [
+            'water' => ['temp_f' => 59, 'visibility_ft' => 3.28, 'level_ft' => -1.64, 'level_change_ft_per_week' => 0.9], 'sections' => [['name' => 'Dam', 'temp_f' => 50, 'visibility_ft' => 6.56]],
+        ], 'Wall', 'spinnerbait', 40, ['caught' => [12, 17.25]]);
+        $blurred = (string) $this->get(route('report.text', [$trip, 'spots' => 'section']))->assertOk()->getContent();
+        foreach (['Alder pond, 2026-04-12', 'North arm: spinnerbait', '15 °C', '1 m visible', 'Level 0.5 m under its reference, rising 0.3 m a week', 'Dam: 10 °C, 2 m visible', '43.8 cm'] as $said) {
+            self::assertStringContainsString($said, $blurred);
+        }
+        self::assertStringNotContainsString('Wall', $blurred);
+        $this->put(route('share', $trip), ['spots' => 'section']);
+        $this->post('/sign-out');
+        $page = (string) $this->get(route('shared', Share::query()->sole()->token))->assertOk()->getContent();
+        self::assertStringContainsString('43.8 cm', $page);
+        self::assertDoesNotMatchRegularExpression('/\d (ft|°F|mph|lb)\b/', strip_tags($page), 'whoever reads it reads what was written');
+    }
+
+    public function test_a_weight_and_what_became_of_a_fish_are_put_right_at_the_table(): void
+    {
+        $trip = $this->fished('2026-04-12', [], 'Wall', 'spinnerbait', 40, ['caught' => [12, 17.25]]);
+        $fish = $trip->contacts()->firstOrFail();
+        $this->get(route('entries', $trip))->assertOk()->assertSee('name="fields[kept]"', false)->assertSee('name="fields[weighed_by]"', false);
+        $this->post(route('entries.change', $trip), [
+            'id' => (string) Str::uuid(), 'kind' => 'detail', 'contact' => $fish->id, 'fields' => ['weight' => '3.1', 'weighed_by' => 'scale', 'kept' => 'yes'],
+            'was' => ['weight' => '', 'weighed_by' => '', 'kept' => ''],
+        ])->assertSessionHasNoErrors();
+        $fish->refresh();
+        self::assertSame([3.1, 'scale', 'yes'], [$fish->weight_lb, $fish->weighed_by, $fish->kept]);
+        self::assertSame('by the scale', $fish->weighed('largemouth_bass')?->by->says());
+        self::assertStringContainsString('3.1 lb by the scale, kept', (string) $this->get(route('report.text', $trip))->getContent());
+        $this->post(route('entries.change', $trip), [
+            'id' => (string) Str::uuid(), 'kind' => 'detail', 'contact' => $fish->id, 'fields' => ['weighed_by' => 'guess'], 'was' => ['weighed_by' => 'scale'],
+        ])->assertSessionHasErrors('fields');
+    }
+
     public function test_a_link_shows_a_report_to_anybody_until_it_is_taken_back(): void
     {
         $trip = $this->fished('2026-04-12', [], 'Wall', 'spinnerbait', 40, ['caught' => [12, 17.25]]);

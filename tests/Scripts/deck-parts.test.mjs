@@ -98,6 +98,24 @@ test('the fields of an open contact show what was said', () => {
     assert.deepEqual([one.isOpen, one.openFields, one.openTitle], [false, [], '']);
 });
 
+test('what is taken of a fish in the hand is asked for where it can be said', () => {
+    const more = { options: Object.fromEntries(['kind', 'species', 'lost_by', 'kept', 'weighed_by', 'hooked'].map((f) => [f, [{ value: f, words: f }]])), steps: { girth: { start: 10, step: 0.25 }, weight: { start: 2, step: 0.1 } }, units: 'us' };
+    const fields = (of) => Object.assign(opened(of), { state: more }).openFields.map((f) => f.field);
+    assert.deepEqual(fields({ weight: null }), ['kind', 'species', 'kept', 'hooked'], 'a caught fish is kept or let go; nothing was weighed yet');
+    assert.deepEqual(fields({ weight: 2.4 }), ['kind', 'species', 'kept', 'weighed_by', 'hooked']);
+    assert.deepEqual(fields({ kind: 'lost', weight: null }), ['kind', 'species', 'lost_by', 'hooked']);
+    assert.deepEqual(fields({ kind: 'bump', weight: null }), ['kind', 'species', 'hooked']);
+    const one = Object.assign(opened({ girth: null, weight: 2.4 }), { state: more });
+    assert.equal(one.openGirth, '–');
+    one.wider();
+    assert.deepEqual(one.said.at(-1), { kind: 'detail', contact: 'c1', fields: { girth: 10 }, was: { girth: null }, units: 'us' });
+    const two = Object.assign(opened({ girth: 12, weight: 2.4 }), { state: more });
+    two.slimmer();
+    assert.deepEqual([two.openGirth, two.said.at(-1).fields], [12, { girth: 11.75 }]);
+    two.detail('kept', 'kept');
+    assert.deepEqual(two.said.at(-1).fields, { kept: 'kept' });
+});
+
 test('a length begins where fish of this water do, and then goes by steps', () => {
     const one = opened();
     one.longer();
