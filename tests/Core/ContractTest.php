@@ -9,6 +9,7 @@ use OldEddy\Contract\PatternContract;
 use OldEddy\Contract\PlanContract;
 use OldEddy\Contract\SpotWriter;
 use OldEddy\Day\Conditions\Spot;
+use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -38,6 +39,30 @@ final class ContractTest extends TestCase
         'forage' => ['crawfish'], 'observed' => ['follows'], 'pressure' => 'normal', 'mode' => 'cast', 'platform' => 'boat', 'rods' => 5,
         'owned' => null, 'schools' => ['mud_color' => 'dark_contrast', 'shade_from_f' => 50],
     ];
+
+    /** K4: the published schema takes what the reader takes, and refuses what it refuses. */
+    public function test_owned_lures_are_taken_by_schema_and_reader_alike(): void
+    {
+        $lure = ['lure' => 'spinnerbait', 'color' => 'perch', 'weight_oz' => 0.5, 'length_in' => null, 'rated_ft' => null];
+        foreach ([['spinnerbait', 'tube'], [$lure, ['lure' => 'tube']], null] as $owned) {
+            $in = ['owned' => $owned] + self::FULL;
+            self::assertValid('plan.in', $in);
+            $out = PlanContract::answer($in);
+            self::assertValid('plan.out', $out);
+            self::assertSame($owned === null, count($out['lineup']) > 2);
+        }
+        $schema = (string) file_get_contents(dirname(__DIR__, 2).'/docs/schema/plan.in.json');
+        foreach ([[['lure' => 'magic']], [['color' => 'perch']], [['weight_oz' => 99] + $lure], [['shine' => 1] + $lure], ['magic'], [], [3]] as $owned) {
+            $in = ['owned' => $owned] + self::FULL;
+            self::assertFalse((new Validator)->validate(json_decode((string) json_encode($in)), $schema)->isValid(), (string) json_encode($owned));
+            try {
+                PlanContract::answer($in);
+                self::fail((string) json_encode($owned));
+            } catch (InvalidInput $problem) {
+                self::assertStringStartsWith('owned', $problem->toArray()[0]['path']);
+            }
+        }
+    }
 
     public function test_the_whole_input_of_the_contract_is_taken(): void
     {

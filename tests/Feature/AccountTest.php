@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Code;
 use App\Models\DemoCopy;
+use App\Models\Device;
 use App\Models\User;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Facades\DB;
@@ -149,6 +150,43 @@ final class AccountTest extends WaterTestCase
         $this->on($phone)->get('/days')->assertRedirect(route('sign-in'));
         $this->on($boat)->post('/sign-out')->assertRedirect('/');
         self::assertSame(0, $wren->devices()->count());
+    }
+
+    public function test_a_session_from_before_devices_were_noted_goes_on_and_is_noted(): void
+    {
+        $this->actingAs($wren = $this->angler()->refresh());
+        self::assertSame(0, $wren->devices()->count());
+        $this->get('/days')->assertOk();
+        $this->get('/days')->assertOk();
+        self::assertSame(1, $wren->devices()->count(), 'noted once');
+        self::assertNotSame('', (string) session('device'));
+        $device = $wren->devices()->sole();
+        self::assertTrue($device->isThis((string) session('device')));
+        self::assertStringNotContainsString((string) session('device'), (string) json_encode($device->getAttributes()), 'kept as its hash alone');
+        $device->delete();
+        $this->get('/days')->assertRedirect(route('sign-in'));
+    }
+
+    public function test_another_who_signs_in_on_a_device_has_it_to_himself(): void
+    {
+        $wren = $this->angler();
+        $bob = $this->angler('bob@old-eddy.example');
+        $shared = $this->device('Mobile');
+        $shared = $this->cookiesOf($this->on($shared)->post('/sign-out')) + $shared;
+        $answer = $this->on($shared)->post('/sign-in', ['email' => $bob->email, 'password' => 'long-enough'])->assertRedirect('/days');
+        $shared = $this->cookiesOf($answer) + $shared;
+        self::assertSame([0, 1], [$wren->devices()->count(), $bob->devices()->count()]);
+        $this->on($shared)->get(route('account'))->assertOk()->assertSee($bob->email)->assertDontSee($wren->email);
+        // What one of them shows opens nothing of the other's.
+        $token = Str::random(40);
+        Device::enter($wren, $token, 'Desktop');
+        self::assertSame([true, false], [Device::isIn($wren, $token), Device::isIn($bob, $token)]);
+        $this->travel(2)->days();
+        self::assertTrue(Device::isIn($wren, $token));
+        self::assertSame(now()->toDateString(), $wren->devices()->sole()->seen_on->toDateString(), 'seen today');
+        Device::leaveAllBut($wren, 'none of these');
+        self::assertFalse(Device::isIn($wren, $token));
+        self::assertSame(1, $bob->devices()->count());
     }
 
     public function test_a_new_password_signs_out_everywhere_else(): void

@@ -40,6 +40,28 @@ final class CommandTest extends TestCase
         }
     }
 
+    /** K4: `owned` takes families, as it always did, or the lures themselves. */
+    public function test_the_plan_ties_on_what_is_owned(): void
+    {
+        $day = ['species' => 'largemouth_bass', 'date' => '2026-04-12', 'water' => ['temp_f' => 58, 'visibility_ft' => 1.5]];
+        $answer = fn (mixed $owned): array => json_decode($this->eddy('eddy:plan', (string) json_encode(['owned' => $owned] + $day))->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        $all = $answer(null);
+        $families = $answer(['spinnerbait', 'jerkbait']);
+        self::assertGreaterThan(10, count($all['lineup']));
+        self::assertEqualsCanonicalizing(['spinnerbait', 'jerkbait'], array_column($families['lineup'], 'lure'));
+        $entry = static fn (array $plan, string $lure): array => array_column($plan['lineup'], null, 'lure')[$lure];
+        self::assertSame($entry($all, 'spinnerbait')['colors'][0], $entry($families, 'spinnerbait')['colors'][0], 'a family by its name says nothing of its colors');
+        $lures = $answer([['lure' => 'spinnerbait', 'color' => 'perch', 'weight_oz' => 1], ['lure' => 'jerkbait']]);
+        self::assertEqualsCanonicalizing(['spinnerbait', 'jerkbait'], array_column($lures['lineup'], 'lure'));
+        self::assertStringContainsString('perch', (string) json_encode($entry($lures, 'spinnerbait')['colors'][0]));
+        self::assertNotSame($entry($families, 'spinnerbait')['spec'] ?? $entry($families, 'spinnerbait'), $entry($lures, 'spinnerbait')['spec'] ?? $entry($lures, 'spinnerbait'));
+        foreach ([[['lure' => 'spinnerbait', 'color' => 'plaid']], [['color' => 'perch']], ['tube', 'magic'], []] as $owned) {
+            $refused = $this->eddy('eddy:plan', (string) json_encode(['owned' => $owned] + $day));
+            self::assertSame([2, ''], [$refused->getExitCode(), $refused->getOutput()]);
+            self::assertStringStartsWith('owned', json_decode($refused->getErrorOutput(), true, flags: JSON_THROW_ON_ERROR)['errors'][0]['path']);
+        }
+    }
+
     public function test_one_document_a_line_is_answered_with_one_a_line(): void
     {
         $in = implode("\n", [
