@@ -19,6 +19,9 @@ final class DemoCopy
     /** So many accounts whose time is over go with every visitor who comes. */
     private const AT_ONCE = 5;
 
+    /** No more copies stand at a time: the oldest goes first. */
+    private const COPIES = 300;
+
     /** What hangs on a day, and what of it is an id of the device's own making. */
     private const OF_DAYS = [
         'rack_slots' => [], 'stints' => ['id'], 'contacts' => ['id', 'stint_id'], 'log_events' => ['id', 'stint_id', 'contact_id'], 'turns' => ['id'], 'fixes' => [],
@@ -49,10 +52,14 @@ final class DemoCopy
         });
     }
 
-    /** Throws away copies whose time is over. */
-    public static function tidy(int $most = self::AT_ONCE): int
+    /** Throws away copies whose time is over, and the oldest where there are too many. */
+    public static function tidy(int $copies = self::COPIES): int
     {
-        return DB::table('users')->whereNotNull('ends_at')->where('ends_at', '<', now())->orderBy('ends_at')->limit($most)->delete();
+        $all = DB::table('users')->whereNotNull('ends_at');
+        $over = max(0, $all->clone()->count() - $copies);
+        $gone = $over === 0 ? 0 : $all->clone()->orderBy('ends_at')->limit($over)->delete();
+
+        return $gone + $all->where('ends_at', '<', now())->orderBy('ends_at')->limit(self::AT_ONCE)->delete();
     }
 
     private function copy(): void

@@ -85,7 +85,13 @@ final class AccountTest extends WaterTestCase
         self::assertNotContains($next->id, [$mine->id, $demo->id]);
         self::assertEquals($before, $all($next));
         self::assertEquals($before, $all($demo));
-        // A day later it is gone, and the demo is not.
+        // Where there are too many, the oldest goes; a day later all are gone, and the demo is not.
+        $this->post('/sign-out');
+        $this->travel(1)->minutes();
+        $this->post('/look-around');
+        $newest = User::query()->latest('id')->firstOrFail();
+        self::assertSame(1, DemoCopy::tidy(2));
+        self::assertSame([$demo->id, $next->id, $newest->id], User::query()->orderBy('id')->pluck('id')->all());
         $this->travel(25)->hours();
         self::assertSame(2, DemoCopy::tidy());
         self::assertSame([$demo->id], User::query()->pluck('id')->all());
