@@ -3,6 +3,7 @@
 @section('content')
     @php($due = $box->due($today))
     <div class="rack-head"><h1>The box <small>{{ $box->items->sum('number') }} lures, {{ $box->items->where('number', '>', 0)->unique('lure')->count() }} families</small></h1>
+        <a href="#add">Put one in</a> @if ($box->items->isNotEmpty())<a href="#care">Care</a>@endif
         <a href="{{ route('box.start') }}">Season start: what to sort, what to buy</a></div>
     @include('partials.errors')
     @if ($box->items->isEmpty())
