@@ -6,6 +6,7 @@ namespace App\Year;
 
 use App\Models\BoxItem;
 use App\Models\User;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Choice\Tackle\Care;
@@ -56,6 +57,17 @@ final readonly class BoxBook
         }
 
         return $gaps;
+    }
+
+    /** How many items ask for care; only those of which anything was noted are looked at. */
+    public static function asking(User $angler, string $today): int
+    {
+        $noted = $angler->items()->toBase()->where(static fn (Builder $q) => $q->whereNotNull('cleaned_on')->orWhereNotNull('sharpened_on')->orWhereNotNull('skirt')
+            ->orWhereNotNull('treble')->orWhereNotNull('paint'))->get(['lure', 'cleaned_on', 'sharpened_on', 'skirt', 'treble', 'paint']);
+
+        return $noted->filter(static fn (\stdClass $i): bool => Care::due(
+            Catalog::get($i->lure), $today, $i->cleaned_on, $i->sharpened_on, $i->skirt, $i->treble, $i->paint,
+        ) !== [])->count();
     }
 
     /** @return array<int, list<string>> what is due, by the id of the item */

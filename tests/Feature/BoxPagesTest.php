@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\BoxItem;
 use App\Models\User;
+use App\Year\BoxBook;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -66,6 +67,17 @@ final class BoxPagesTest extends WaterTestCase
         self::assertNull($item->refresh()->cleaned_on);
         $this->actingAs($this->wren)->delete(route('box.drop', $item))->assertRedirect();
         self::assertSame(1, $this->wren->items()->count());
+    }
+
+    public function test_days_says_how_many_lures_ask_for_care_and_the_box_which(): void
+    {
+        $this->get('/days')->assertOk()->assertDontSee('for care');
+        foreach ([['flutter_spoon', ['cleaned_on' => '2020-01-01']], ['jerkbait', ['treble' => 'bent']], ['tube', []], ['spinnerbait', ['skirt' => 'fresh']]] as [$lure, $state]) {
+            $this->wren->items()->create(['lure' => $lure] + $state);
+        }
+        $this->actingAs($this->wren->refresh())->get('/days')->assertSee('2 lures ask for care');
+        self::assertSame(2, BoxBook::asking($this->wren, now()->toDateString()));
+        self::assertCount(2, (new BoxBook($this->wren))->due(now()->toDateString()), 'the box says the same');
     }
 
     public function test_a_box_goes_out_as_a_table_and_comes_in_again_once(): void

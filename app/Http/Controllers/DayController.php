@@ -28,7 +28,7 @@ final class DayController
         return view('days.index', [
             'open' => $days->clone()->whereNull('closed_at')->get(),
             'closed' => $days->clone()->whereNotNull('closed_at')->limit(self::FINISHED)->get(),
-            'cares' => $request->user()->box === null ? 0 : count((new BoxBook($request->user()))->due(now()->toDateString())),
+            'cares' => $request->user()->box === null ? 0 : BoxBook::asking($request->user(), now()->toDateString()),
             'ask' => (string) Str::uuid(),
             'lakes' => $request->user()->lakes()->select(['id', 'name'])->orderBy('name')->get(),
             'lastLake' => $days->clone()->value('lake_id'),
