@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use OldEddy\Contract\BoxReader;
 
 /**
  * One item of an angler's box (rule K4). What the pages of a day need of the box is kept with the angler, so that none of them asks for it.
@@ -85,7 +86,7 @@ final class BoxItem extends Model
         $items->orderBy('id');
         $held = $items->get(self::ASKED);
         $told = static fn (self $i): array => array_filter($i->only(self::ASKED), static fn (mixed $v): bool => $v !== null);
-        $box = $held->map($told)->unique()->values()->all();
+        $box = $held->map($told)->unique()->take(BoxReader::MOST)->values()->all();
         User::query()->whereKey($angler->id)->update(['box' => $box === [] ? null : json_encode($box)]);
         $angler->forceFill(['box' => $box === [] ? null : $box])->syncOriginalAttributes(['box']);
     }

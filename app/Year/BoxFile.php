@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Show\Units;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
+use OldEddy\Contract\BoxReader;
 use RuntimeException;
 
 /** The box as a table that any other program reads (CSV), out and in; feet, ounces and inches. */
@@ -16,8 +17,6 @@ final class BoxFile
 {
     /** What a column holds. */
     private const COLUMNS = [...BoxItem::FIELDS, 'cleaned_on', 'sharpened_on', 'skirt', 'treble', 'paint'];
-
-    private const MOST = 1000;
 
     /** How a box begins its file on every system. */
     private const MARK = "\xEF\xBB\xBF";
@@ -74,8 +73,8 @@ final class BoxFile
             if ($values === [null]) {
                 continue;
             }
-            if (count($rows) >= self::MOST) {
-                $problems[] = sprintf('Line %d: more than %d lures are in the file.', $line, self::MOST);
+            if (count($rows) >= BoxReader::MOST) {
+                $problems[] = sprintf('Line %d: more than %d lures are in the file.', $line, BoxReader::MOST);
                 break;
             }
             $row = [];

@@ -26,7 +26,7 @@ final class BoxForm
     public static function rules(Units $units): array
     {
         $between = static fn (string $path, Closure $show): string => sprintf(
-            'between:%s,%s', $show((float) FieldTable::one('stint', $path)->least), $show((float) FieldTable::one('stint', $path)->most),
+            'between:%s,%s', $show(FieldTable::one('stint', $path)->least), $show(FieldTable::one('stint', $path)->most),
         );
 
         return [
@@ -49,9 +49,12 @@ final class BoxForm
     {
         $item = array_intersect_key($given, self::NAMES + BoxItem::STATES) + ['number' => 1];
         $item['number'] ??= 1;
+        // A limit that was rounded for another unit comes back within what the core takes.
+        $within = static fn (string $path, float $v): float => max(FieldTable::one('stint', $path)->least, min(FieldTable::one('stint', $path)->most, $v));
         $take = [
-            'rated_ft' => static fn (float $v): float => round($units->take('depth', $v), 1), 'weight_oz' => static fn (float $v): float => round($units->takeLure($v), 4),
-            'length_in' => static fn (float $v): float => round($units->takeSize($v), 2),
+            'rated_ft' => static fn (float $v): float => round($units->take('depth', $v), 1),
+            'weight_oz' => static fn (float $v): float => $within('weight_oz', round($units->takeLure($v), 4)),
+            'length_in' => static fn (float $v): float => $within('length_in', round($units->takeSize($v), 2)),
         ];
         foreach ($take as $field => $in) {
             $item[$field] = isset($item[$field]) ? $in((float) $item[$field]) : null;

@@ -11,6 +11,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use OldEddy\Choice\Lures\Catalog;
+use OldEddy\Contract\BoxReader;
 
 /** The box on its pages (K1, K3, K4), and the knots on the deck (K2). */
 final class BoxPagesTest extends WaterTestCase
@@ -67,6 +68,30 @@ final class BoxPagesTest extends WaterTestCase
         self::assertNull($item->refresh()->cleaned_on);
         $this->actingAs($this->wren)->delete(route('box.drop', $item))->assertRedirect();
         self::assertSame(1, $this->wren->items()->count());
+    }
+
+    public function test_the_least_and_the_most_that_a_form_takes_in_grams_and_centimetres_is_a_box_that_every_page_reads(): void
+    {
+        $trip = $this->trip($this->wren);
+        $this->wren->update(['units' => 'metric']);
+        foreach ([['0.1', '0.6'], ['907.2', '61']] as [$grams, $long]) {
+            $this->post(route('box.add'), ['ask' => (string) Str::uuid(), 'lure' => 'jerkbait', 'weight_oz' => $grams, 'length_in' => $long])->assertSessionHasNoErrors();
+            $this->actingAs($this->wren->refresh())->get(route('choose', $trip))->assertOk();
+        }
+        $this->post(route('box.add'), ['ask' => (string) Str::uuid(), 'lure' => 'jerkbait', 'weight_oz' => '908', 'length_in' => '0.5'])->assertSessionHasErrors(['weight_oz', 'length_in']);
+    }
+
+    public function test_a_box_larger_than_any_is_kept_whole_and_the_pages_read_as_much_of_it_as_a_day_takes(): void
+    {
+        $trip = $this->trip($this->wren);
+        foreach (range(1, BoxReader::MOST + 5) as $n) {
+            $rows[] = ['user_id' => $this->wren->id, 'ask' => (string) Str::uuid(), 'lure' => 'jerkbait', 'weight_oz' => $n / 100, 'number' => 1];
+        }
+        DB::table('box_items')->insert($rows);
+        $this->wren->items()->create(['lure' => 'tube']);
+        self::assertSame(BoxReader::MOST + 6, $this->wren->items()->count());
+        self::assertCount(BoxReader::MOST, $this->wren->refresh()->box ?? []);
+        $this->actingAs($this->wren)->get(route('choose', $trip))->assertOk();
     }
 
     public function test_days_says_how_many_lures_ask_for_care_and_the_box_which(): void
