@@ -41,9 +41,6 @@ final class BoxItem extends Model
     /** What can be said of one. */
     public const FIELDS = ['lure', 'name', 'color', 'color_name', 'weight_oz', 'length_in', 'rated_ft', 'hook', 'number'];
 
-    /** Its state (K1), and what may be said of each part. */
-    public const STATES = ['skirt' => ['fresh', 'worn', 'gone'], 'treble' => ['sharp', 'dull', 'bent'], 'paint' => ['whole', 'chipped', 'gone']];
-
     protected $fillable = [...self::FIELDS, 'ask', 'cleaned_on', 'sharpened_on', 'skirt', 'treble', 'paint', 'lost_on'];
 
     protected $attributes = [

@@ -6,33 +6,23 @@ namespace App\Year;
 
 use App\Log\BagWords;
 use App\Log\DayClock;
+use App\Models\Contact;
 use App\Models\Trip;
 use Illuminate\Support\Facades\DB;
 use OldEddy\Day\Conditions\Settler;
-use OldEddy\Day\Season\Species;
 use OldEddy\Log\Evidence\ContactKind;
-use OldEddy\Log\Evidence\Prior;
-use OldEddy\Log\Evidence\Rate;
-use OldEddy\Log\Fish\BagFish;
 use OldEddy\Log\Fish\BagOutlook;
 use OldEddy\Log\Fish\BagWay;
-use OldEddy\Log\Fish\Weighed;
-use OldEddy\Log\Fish\WeighedBy;
 use OldEddy\Log\Next\TimeLeft;
 use OldEddy\Reading\WaterReader;
 
 /** Whether staying for numbers or changing for size promises more in the hours left (Y7), from the angler's own fish. */
 final readonly class BagAhead
 {
-    /** A lure is weighed that caught at least so many own keepers; so many are weighed, and fewer than three ways are no choice. */
-    private const FISH = 3;
-
+    /** So many ways are weighed; fewer than three are no choice. */
     private const WAYS = 8;
 
-    /** Before own casts say anything, a keeper comes once in so many; worth so many casts. Basis: own choice. */
-    private const USUAL = 1 / 80;
-
-    private const USUAL_CASTS = 80.0;
+    private const CHOICE = 3;
 
     public BagWords $bag;
 
@@ -69,7 +59,7 @@ final readonly class BagAhead
     {
         $ways = $this->waysOf($this->trip->stage);
 
-        return count($ways) < self::FISH ? $this->waysOf(null) : $ways;
+        return count($ways) < self::CHOICE ? $this->waysOf(null) : $ways;
     }
 
     /** @return list<BagWay> */
@@ -90,41 +80,29 @@ final readonly class BagAhead
         }
         $pounds = [];
         foreach ($mine->join('contacts', 'contacts.stint_id', '=', 'stints.id')->whereNull('contacts.deleted_at')->where('kind', ContactKind::Caught->value)
-            ->get(['stints.lure', 'stints.spot', 'contacts.id', 'contacts.species', 'contacts.length_in', 'girth_in', 'weight_lb', 'weighed_by']) as $row) {
-            $keeper = $this->keeper($row, $species);
+            ->get(['stints.lure', 'stints.spot', 'contacts.id', 'contacts.species', 'contacts.length_in', 'girth_in', 'weight_lb', 'weighed_by', 'kept']) as $row) {
+            $fish = (new Contact)->setRawAttributes((array) $row)->forBag($species);
+            $keeper = $this->bag->bag->limits->allow($fish) ? $fish->weighed?->mass->pounds() : null;
             foreach ($keeper === null ? [] : self::keys($row->lure, $row->spot) as $key) {
                 $pounds[$key][] = $keeper;
             }
         }
         // A lure that was only ever fished at one place is one way, not two.
         $alone = static fn (string $key): bool => ! str_ends_with($key, "\n") && $casts[$key] === $casts[strstr($key, "\n", true)."\n"];
-        $pounds = array_filter($pounds, static fn (array $p, string $key): bool => count($p) >= self::FISH && ! $alone($key), ARRAY_FILTER_USE_BOTH);
+        $pounds = array_filter($pounds, static fn (string $key): bool => ! $alone($key), ARRAY_FILTER_USE_KEY);
         uasort($pounds, static fn (array $a, array $b): int => count($b) <=> count($a));
         $pounds = array_slice($pounds, 0, self::WAYS);
-        $usual = new Prior(self::USUAL, self::USUAL_CASTS);
 
-        return array_map(static function (string $key, array $p) use ($casts, $names, $usual): BagWay {
+        return array_values(array_filter(array_map(static function (string $key, array $p) use ($casts, $names): ?BagWay {
             [$lure, $spot] = explode("\n", $key, 2);
 
-            return new BagWay($lure, $spot === '' ? null : $names[$spot], Rate::after($usual, count($p), (float) $casts[$key]), $p);
-        }, array_keys($pounds), $pounds);
+            return BagWay::of($lure, $spot === '' ? null : $names[$spot], $casts[$key], $p);
+        }, array_keys($pounds), $pounds)));
     }
 
     /** @return list<string> a lure at a spot, and anywhere */
     private static function keys(string $lure, string $spot): array
     {
         return ["{$lure}\n", "{$lure}\n".mb_strtolower($spot)];
-    }
-
-    /** What a logged fish weighed, pounds, where it may be kept by the angler's limits; null where not, or where nothing says it. */
-    private function keeper(\stdClass $row, string $species): ?float
-    {
-        $kind = Species::from($row->species ?? $species);
-        $number = static fn (mixed $v): ?float => $v === null ? null : (float) $v;
-        $by = $row->weighed_by === null ? null : WeighedBy::from($row->weighed_by);
-        $weighed = Weighed::of($kind, $number($row->length_in), $number($row->girth_in), $number($row->weight_lb), $by);
-        $may = $this->bag->bag->limits->allow(new BagFish($row->id, $kind, $number($row->length_in), $weighed));
-
-        return $may ? $weighed?->mass->pounds() : null;
     }
 }

@@ -10,7 +10,6 @@ use App\Waters\DayOnLake;
 use Illuminate\Support\Facades\DB;
 use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Day\Conditions\Front;
-use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Day\Conditions\Sky;
 use OldEddy\Day\Conditions\Waterbody;
@@ -36,8 +35,6 @@ final readonly class Before
     /** So many rods and places are taken over. */
     private const TAKEN = 5;
 
-    public Settled $settled;
-
     public PastDay $today;
 
     /** @var list<PastDay> the same time in other years */
@@ -53,7 +50,6 @@ final readonly class Before
     {
         DaySums::freshen($trip->user_id);
         $reading = WaterReader::read(Settler::settle($trip->told()->overall()));
-        $this->settled = $reading->day;
         $this->today = PastDay::of($trip->id, (string) ($trip->conditions['date'] ?? '9999-12-31'), $trip->lake_id, $reading->day, $reading->stage->stage);
         $rows = $this->fished();
         $past = array_map(self::past(...), $rows);
@@ -142,12 +138,12 @@ final readonly class Before
     {
         $units = $this->trip->user->units();
         $today = $this->today;
+        $rise = $past->riseTo($today);
 
         return array_values(array_filter([
-            abs($past->tempF - $today->tempF) >= 1 ? "{$units->temp($past->tempF)} then, {$units->temp($today->tempF)} now" : null,
+            $past->isAsWarmAs($today) ? null : "{$units->temp($past->tempF)} then, {$units->temp($today->tempF)} now",
             $past->clarity === $today->clarity ? null : "{$past->clarity->value} then, {$today->clarity->value} now",
-            $past->levelFt === null || $today->levelFt === null || abs($past->levelFt - $today->levelFt) < 0.3 ? null
-                : ($past->levelFt > $today->levelFt ? 'lower by ' : 'higher by ').$units->depth(abs($past->levelFt - $today->levelFt)),
+            $rise === null || $rise === 0.0 ? null : ($rise < 0 ? 'lower by ' : 'higher by ').$units->depth(abs($rise)),
             $past->stage === $today->stage ? null : "{$past->stage->words()} then",
         ]));
     }

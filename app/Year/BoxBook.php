@@ -43,20 +43,11 @@ final readonly class BoxBook
     {
         $gaps = [];
         foreach ($this->items->where('number', '>', 0)->groupBy('lure') as $lure => $items) {
-            $family = Catalog::get((string) $lure);
-            $rated = $items->pluck('rated_ft')->filter();
-            if (! $family->dives() || $rated->isEmpty()) {
-                continue;
-            }
-            $could = array_map(static fn (float $ft): string => Tier::at($ft)->value, $family->hydraulics->diveTiersFt);
-            $holds = $rated->map(static fn (float $ft): string => Tier::at($ft)->value)->all();
-            $missing = array_values(array_unique(array_diff($could, $holds)));
-            if ($missing !== []) {
-                $gaps[(string) $lure] = $missing;
-            }
+            $missing = Tier::missing(Catalog::get((string) $lure), array_values($items->pluck('rated_ft')->filter()->all()));
+            $gaps[(string) $lure] = array_column($missing, 'value');
         }
 
-        return $gaps;
+        return array_filter($gaps);
     }
 
     /** How many items ask for care; only those of which anything was noted are looked at. */

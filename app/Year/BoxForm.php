@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Year;
 
-use App\Models\BoxItem;
 use App\Show\Units;
 use Closure;
 use Illuminate\Validation\Rule;
 use OldEddy\Choice\Color\ColorFamily;
 use OldEddy\Choice\Lures\Catalog;
+use OldEddy\Choice\Tackle\Care;
 use OldEddy\Contract\FieldTable;
 
 /** An item of the box as it is typed, from the page or from a row of a file. */
@@ -37,7 +37,7 @@ final class BoxForm
             'rated_ft' => ['nullable', 'numeric', 'between:0.1,'.$units->show('depth', 200)], 'hook' => ['nullable', 'string', 'max:40'],
             'number' => ['nullable', 'integer', 'between:0,'.self::MOST],
             'cleaned_on' => ['nullable', 'date_format:Y-m-d'], 'sharpened_on' => ['nullable', 'date_format:Y-m-d'],
-            ...array_map(static fn (array $words): array => ['nullable', Rule::in($words)], BoxItem::STATES),
+            ...array_map(static fn (array $words): array => ['nullable', Rule::in($words)], Care::STATES),
         ];
     }
 
@@ -47,7 +47,7 @@ final class BoxForm
      */
     public static function read(array $given, Units $units): array
     {
-        $item = array_intersect_key($given, self::NAMES + BoxItem::STATES) + ['number' => 1];
+        $item = array_intersect_key($given, self::NAMES + Care::STATES) + ['number' => 1];
         $item['number'] ??= 1;
         // A limit that was rounded for another unit comes back within what the core takes.
         $within = static fn (string $path, float $v): float => max(FieldTable::one('stint', $path)->least, min(FieldTable::one('stint', $path)->most, $v));

@@ -83,9 +83,9 @@ final readonly class DayReport
     {
         $day = $this->reading->day;
         $units = $this->units;
-        $trend = abs($day->tempTrendFPerDay) < 0.05 ? 'steady' : ($day->tempTrendFPerDay > 0 ? 'warming ' : 'cooling ').$this->change($day->tempTrendFPerDay).' a day';
+        $trend = $day->isTempSteady() ? 'steady' : ($day->tempTrendFPerDay > 0 ? 'warming ' : 'cooling ').$this->change($day->tempTrendFPerDay).' a day';
         $level = $day->levelFt === null ? null : ($day->levelFt >= 0 ? $units->depth($day->levelFt).' over' : $units->depth(-$day->levelFt).' under').' its reference';
-        $rising = abs($day->levelChangeFtPerWeek) < 0.1 ? null : ($day->levelChangeFtPerWeek > 0 ? 'rising ' : 'falling ').$units->depth(abs($day->levelChangeFtPerWeek)).' a week';
+        $rising = $day->isLevelSteady() ? null : ($day->levelChangeFtPerWeek > 0 ? 'rising ' : 'falling ').$units->depth(abs($day->levelChangeFtPerWeek)).' a week';
 
         return array_values(array_filter([
             ucfirst($this->reading->stage->stage->words()).", {$units->temp($day->tempF)}, {$trend}",
@@ -188,10 +188,9 @@ final readonly class DayReport
     {
         $outlook = StageOutlook::of($this->reading);
         $day = $this->reading->day;
-        $in7 = $day->tempF + 7 * $day->tempTrendFPerDay;
 
         return array_values(array_filter([
-            abs($day->tempTrendFPerDay) < 0.05 || $day->assumes('water.temp_trend_f_per_day') ? null : "As it goes on, {$this->units->temp($in7)} in a week",
+            $day->isTempSteady() || $day->assumes('water.temp_trend_f_per_day') ? null : "As it goes on, {$this->units->temp($day->tempIn(7))} in a week",
             $outlook === null ? null : sprintf('%s in %d to %d days', ucfirst($outlook->stage->words()), $outlook->earliestDays, $outlook->latestDays),
         ]));
     }

@@ -22,6 +22,11 @@ final readonly class PastDay
     /** Days of a year, for dates of other years. */
     private const YEAR = 365.25;
 
+    /** Smaller differences are not told, °F and feet. Basis: own choice. */
+    private const TOLD_F = 1.0;
+
+    private const TOLD_FT = 0.3;
+
     /**
      * @param  int  $id  as it is kept
      * @param  string  $date  such as "2026-04-12"
@@ -54,6 +59,20 @@ final readonly class PastDay
             $id, $date, $water, $day->species, $day->waterbody, $stage, $day->tempF, $day->clarity, $day->clarityShift, $day->front, $day->windMph, $day->sky,
             $day->lowLight, $day->levelFt,
         );
+    }
+
+    /** Whether its water is as warm as another's, as far as a thermometer on a boat tells. */
+    public function isAsWarmAs(self $other): bool
+    {
+        return abs($this->tempF - $other->tempF) < self::TOLD_F;
+    }
+
+    /** Feet by which the water stands higher on another day (lower: minus); 0 where nobody would see it, null where one was not said. */
+    public function riseTo(self $other): ?float
+    {
+        $feet = $this->levelFt === null || $other->levelFt === null ? null : $other->levelFt - $this->levelFt;
+
+        return $feet !== null && abs($feet) < self::TOLD_FT ? 0.0 : $feet;
     }
 
     /** Days between its place in the year and another's, 0 to about 183. */

@@ -102,6 +102,15 @@ final class BagTest extends TestCase
         self::assertSame($again->mean(), BagOutlook::of(new BagWay('jig', null, $rate, $sizes), [2.0], 5, 50)->mean(), 'the same question, the same answer');
     }
 
+    public function test_a_way_speaks_from_three_own_keepers_on_and_little_casting_says_little(): void
+    {
+        self::assertNull(BagWay::of('jig', null, 200, [2.0, 2.5]));
+        $way = BagWay::of('jig', 'Point', 160, [2.0, 2.5, 3.0]);
+        self::assertSame(['jig', 'Point', 2.5], [$way?->lure, $way?->spot, $way?->meanPounds()]);
+        // One keeper in 80 casts beforehand, three in 160 of one's own: 4 in 240.
+        self::assertEqualsWithDelta(4 / 240, $way->keepers->mean(), 1e-12);
+    }
+
     public function test_a_knot_counts_its_hooked_fish_and_hours_from_when_it_was_tied(): void
     {
         $rod = ['lure' => 'jerkbait', 'color' => 'silver', 'spot' => 'A'];

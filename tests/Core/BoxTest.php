@@ -133,6 +133,21 @@ final class BoxTest extends TestCase
         self::assertSame(['Change its hooks.', 'Its paint is gone: it shows as bare.'], $due('jerkbait', null, null, null, 'bent', 'gone'));
     }
 
+    public function test_hooks_that_were_touched_up_are_sharp_and_bent_ones_stay_bent(): void
+    {
+        self::assertSame(['sharp', 'sharp', 'bent', null], array_map(Care::touchedUp(...), ['dull', 'sharp', 'bent', null]));
+        self::assertContains(Care::touchedUp('dull'), Care::STATES['treble']);
+    }
+
+    public function test_a_tier_is_missing_that_the_family_could_fish_and_no_model_held_does(): void
+    {
+        $deep = Catalog::get('deep_crankbait');
+        self::assertSame([Tier::Deep], Tier::missing($deep, [15.0, 19.0]));
+        self::assertSame([], Tier::missing($deep, [10.0, 19.0]));
+        self::assertSame([], Tier::missing($deep, []), 'nobody said what they are rated for');
+        self::assertSame([], Tier::missing(Catalog::get('spinnerbait'), [4.0]), 'it does not dive');
+    }
+
     /** @param  list<mixed>|null  $owned */
     private static function plan(?array $owned): Plan
     {

@@ -112,6 +112,16 @@ final class SettlingTest extends TestCase
         }
     }
 
+    public function test_hardly_a_change_is_none_and_what_goes_on_goes_on_evenly(): void
+    {
+        $water = static fn (float $warms, float $rises): Settled => self::settle(['species' => 'bluegill', 'date' => '2026-04-20', 'water' => [
+            'temp_f' => 60, 'temp_trend_f_per_day' => $warms, 'level_change_ft_per_week' => $rises,
+        ]]);
+        self::assertSame([true, true], [$water(0.04, -0.09)->isTempSteady(), $water(0.04, -0.09)->isLevelSteady()]);
+        self::assertSame([false, false], [$water(-0.05, 0.1)->isTempSteady(), $water(-0.05, 0.1)->isLevelSteady()]);
+        self::assertEqualsWithDelta([60.0, 56.5], [$water(-0.5, 0)->tempIn(0), $water(-0.5, 0)->tempIn(7)], 1e-9);
+    }
+
     public function test_a_changed_day_keeps_everything_else(): void
     {
         $day = self::settle(['species' => 'largemouth_bass', 'date' => '2026-04-20', 'water' => ['temp_f' => 60, 'visibility_ft' => 4]]);

@@ -198,6 +198,15 @@ final class YearTest extends TestCase
         ]), 'the winter that lasts, another fish, another kind of water, a day to come');
     }
 
+    public function test_differences_that_nobody_would_notice_are_none(): void
+    {
+        $today = $this->day(['levelFt' => 1.0]);
+        self::assertSame([true, false], [$this->day(['tempF' => 60.9])->isAsWarmAs($today), $this->day(['tempF' => 61.0])->isAsWarmAs($today)]);
+        $rise = fn (?float $then): ?float => $this->day(['levelFt' => $then])->riseTo($today);
+        self::assertSame([null, 0.0, -1.5, 2.0], array_map($rise, [null, 0.8, 2.5, -1.0]));
+        self::assertNull($today->riseTo($this->day()), 'nobody said how it stands today');
+    }
+
     public function test_nothing_is_said_from_a_handful_or_from_chance(): void
     {
         self::assertSame([], $this->lessons());

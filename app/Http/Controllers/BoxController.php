@@ -14,6 +14,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
+use OldEddy\Choice\Tackle\Care;
 
 /** The box (K1-K4): what is in it, its care, and the shopping list of season start. */
 final class BoxController
@@ -68,9 +69,8 @@ final class BoxController
         ]);
         $cared = $request->user()->items()->whereIn('id', $given['items'])->get();
         foreach ($cared as $item) {
-            // Hooks that were touched up are sharp.
-            $item->setRelation('user', $request->user())->update([$given['what'] => now()->toDateString()] + ($given['what'] === 'sharpened_on' && $item->treble === 'dull'
-                ? ['treble' => 'sharp'] : []));
+            $treble = $given['what'] === 'sharpened_on' ? Care::touchedUp($item->treble) : $item->treble;
+            $item->setRelation('user', $request->user())->update([$given['what'] => now()->toDateString(), 'treble' => $treble]);
         }
 
         return redirect()->to(route('box').'#care')->with('said', sprintf('Noted for %d %s.', $cared->count(), $cared->count() === 1 ? 'lure' : 'lures'));

@@ -10,6 +10,9 @@ use OldEddy\Choice\Lures\LureFamily;
 /** What a lure of the box asks for (rule K1): polish, sharp hooks, a fresh skirt, paint. After how long is our own choice. */
 final class Care
 {
+    /** The parts whose state can be said, and what can be said of each. */
+    public const STATES = ['skirt' => ['fresh', 'worn', 'gone'], 'treble' => ['sharp', 'dull', 'bent'], 'paint' => ['whole', 'chipped', 'gone']];
+
     /** Metal tarnishes, open hooks dull, in so many days. */
     private const POLISH_DAYS = 60;
 
@@ -30,9 +33,7 @@ final class Care
      * @param  string  $today  YYYY-MM-DD
      * @param  ?string  $cleaned  on which day last; null where it was never said
      * @param  ?string  $sharpened  likewise
-     * @param  ?string  $skirt  fresh, worn or gone
-     * @param  ?string  $treble  sharp, dull or bent
-     * @param  ?string  $paint  whole, chipped or gone
+     * @param  ?string  $skirt  of STATES, as are the other two
      * @return list<string>
      */
     public static function due(LureFamily $lure, string $today, ?string $cleaned, ?string $sharpened, ?string $skirt, ?string $treble, ?string $paint): array
@@ -52,6 +53,12 @@ final class Care
             },
             $paint === 'gone' ? 'Its paint is gone: it shows as bare.' : null,
         ]));
+    }
+
+    /** The state of its hooks once they were touched up: dull ones are sharp, bent ones stay bent; null where it was never said. */
+    public static function touchedUp(?string $treble): ?string
+    {
+        return $treble === 'dull' ? 'sharp' : $treble;
     }
 
     private static function days(string $from, string $to): int

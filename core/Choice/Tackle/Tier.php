@@ -57,6 +57,23 @@ enum Tier: string
         return $tiers === [] ? [self::at($lure->hydraulics->fromFt)] : $tiers;
     }
 
+    /**
+     * The tiers that a diving family could fish and none of the models held does; none where nobody said what they are rated for.
+     *
+     * @param  list<float>  $ratedFt  of the models held, feet, over 0
+     * @return list<self>
+     */
+    public static function missing(LureFamily $lure, array $ratedFt): array
+    {
+        if (! $lure->dives() || $ratedFt === []) {
+            return [];
+        }
+        $held = array_map(self::at(...), $ratedFt);
+        $could = array_map(self::at(...), $lure->hydraulics->diveTiersFt);
+
+        return array_values(array_filter(self::cases(), static fn (self $t): bool => in_array($t, $could, true) && ! in_array($t, $held, true)));
+    }
+
     /** @return array{float, float} from and to, feet; the last is open */
     public function spanFt(): array
     {

@@ -23,6 +23,11 @@ final readonly class Settled
     /** From here it counts as windy. */
     public const WINDY_MPH = 8;
 
+    /** Under so much a day, and a week, nobody calls it a change. Basis: own choice. */
+    private const STEADY_F_PER_DAY = 0.05;
+
+    private const STEADY_FT_PER_WEEK = 0.1;
+
     public Clarity $clarity;
 
     public ClarityShift $clarityShift;
@@ -112,6 +117,24 @@ final readonly class Settled
     public function riseFt(): float
     {
         return $this->levelFt ?? 0.0;
+    }
+
+    /** Whether the water neither warms nor cools. */
+    public function isTempSteady(): bool
+    {
+        return abs($this->tempTrendFPerDay) < self::STEADY_F_PER_DAY;
+    }
+
+    /** Whether it neither rises nor falls. */
+    public function isLevelSteady(): bool
+    {
+        return abs($this->levelChangeFtPerWeek) < self::STEADY_FT_PER_WEEK;
+    }
+
+    /** Its temperature after so many days (0 or more) that go on as these do, °F. */
+    public function tempIn(int $days): float
+    {
+        return $this->tempF + $days * $this->tempTrendFPerDay;
     }
 
     /** Whether this field (its path in the contract) was assumed rather than said. */

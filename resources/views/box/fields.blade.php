@@ -13,7 +13,7 @@
         <label><span class="field-label">length, {{ $units->sizeWord() }}</span><input name="length_in" type="number" step="any" min="0" inputmode="decimal" value="{{ $value['length_in'] }}"></label>
         <label><span class="field-label">rated for, {{ $units->word('depth') }}</span><input name="rated_ft" type="number" step="any" min="0.1" inputmode="decimal" value="{{ $value['rated_ft'] }}"></label>
         <label><span class="field-label">hook</span><input name="hook" maxlength="40" value="{{ $value['hook'] }}"></label>
-        @foreach (App\Models\BoxItem::STATES as $part => $words)<label><span class="field-label">{{ $part }}</span><select name="{{ $part }}"><option value="">not said</option>@foreach ($words as $word)<option
+        @foreach (OldEddy\Choice\Tackle\Care::STATES as $part => $words)<label><span class="field-label">{{ $part }}</span><select name="{{ $part }}"><option value="">not said</option>@foreach ($words as $word)<option
             @selected($value[$part] === $word)>{{ $word }}</option>@endforeach</select></label>@endforeach
         <label><span class="field-label">last cleaned</span><input name="cleaned_on" type="date" value="{{ $value['cleaned_on'] }}"></label>
         <label><span class="field-label">last sharpened</span><input name="sharpened_on" type="date" value="{{ $value['sharpened_on'] }}"></label></div>
