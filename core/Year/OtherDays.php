@@ -10,9 +10,9 @@ use DateTimeImmutable;
 final class OtherDays
 {
     /** Same time: within so many days of the date, or in the same stage within so many °F (Y1). */
-    private const WITHIN_DAYS = 21;
+    public const WITHIN_DAYS = 21;
 
-    private const WITHIN_F = 4.0;
+    public const WITHIN_F = 4.0;
 
     /** A day farther off than this in all is not like it. Basis: own choice. */
     private const LIKE_TO = 1.5;

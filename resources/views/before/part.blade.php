@@ -3,7 +3,7 @@
 <h2>{{ $same ? 'Same time, other years' : 'Days like today' }} <small>{{ $same ? count($before->sameTime) : count($before->alike) }}</small></h2>
 @if ($paid)
     @include('before.paid', ['paid' => array_slice($paid, 0, 4)])
-    <form method="post" action="{{ route('before.take', $trip) }}">@csrf<input type="hidden" name="from" value="{{ $from }}"><button type="submit">Put them on the route and the rack</button></form>
+    @include('before.take', ['class' => ''])
 @else
     <p class="muted">{{ $days ? 'They had no contact.' : 'None yet: your own days will speak here.' }}</p>
 @endif

@@ -16,12 +16,13 @@
                 @if (count($before->sameTime) > 6)<p class="muted">and {{ count($before->sameTime) - 6 }} more</p>@endif
                 @if ($same)
                     @include('before.paid', ['paid' => $same])
-                    @include('before.take', ['from' => 'same'])
+                    @include('before.take', ['from' => 'same', 'class' => 'act'])
                 @else
                     <p>They had no contact.</p>
                 @endif
             @else
-                <p>You have no day of other years within three weeks of this date, or in this stage within {{ $units->show('temp_change', 4) }} {{ $units->word('temp') }}, on this water or one like it.</p>
+                <p>You have no day of other years within {{ OldEddy\Year\OtherDays::WITHIN_DAYS }} days of this date, or in this stage
+                    within {{ $units->show('temp_change', OldEddy\Year\OtherDays::WITHIN_F) }} {{ $units->word('temp') }}, on this water or one like it.</p>
             @endif
             <p class="muted">Start where it worked then. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'Y1') }}">because Y1</a></p>
         </section>
@@ -38,7 +39,7 @@
                 </ol>
                 @if ($like)
                     @include('before.paid', ['paid' => $like])
-                    @include('before.take', ['from' => 'like'])
+                    @include('before.take', ['from' => 'like', 'class' => 'act'])
                 @endif
             @else
                 <p>None of your days is near enough to say anything of this one.</p>

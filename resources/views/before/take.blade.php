@@ -1,1 +1,1 @@
-<form method="post" action="{{ route('before.take', $trip) }}">@csrf<input type="hidden" name="from" value="{{ $from }}"><button type="submit" class="act">Put them on the route and the rack</button></form>
+<form method="post" action="{{ route('before.take', $trip) }}">@csrf<input type="hidden" name="from" value="{{ $from }}"><button type="submit" class="{{ $class }}">Put them on the route and the rack</button></form>

@@ -15,9 +15,8 @@
                     @php([$low, $mean, $high] = $plot->span($level))
                     <tr>
                         <td>{{ $units->level($level->level) }}</td>
-                        <td><svg viewBox="0 0 204 18" class="plot-line" role="img" aria-label="{{ $mean }} per 100 casts, {{ $low }} to {{ $high }}"><line x1="0" x2="204" y1="17.5" y2="17.5"
-                            class="plot-base"/><line x1="{{ $plot->x($low) }}" x2="{{ $plot->x($high) }}" y1="9" y2="9" class="plot-span"/><circle cx="{{ $plot->x($mean) }}" cy="9" r="4"
-                            class="plot-dot plot-{{ $level->claim->value }}"/></svg></td>
+                        <td>@include('partials.span', ['says' => "{$mean} per 100 casts, {$low} to {$high}", 'from' => $plot->x($low), 'to' => $plot->x($high), 'at' => $plot->x($mean),
+                            'claim' => "plot-{$level->claim->value}"])</td>
                         <td class="num">{{ $level->casts }}</td>
                         <td><span class="verdict verdict-{{ $level->claim->value }}">{{ $level->claim->words() }}</span>@if ($level->claim !== $level->verdict) <span
                             class="muted">confirmed by itself, but among so many levels it may be chance;</span>@endif @if ($level->castsUntilFaded !== null) <span

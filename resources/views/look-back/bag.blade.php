@@ -18,9 +18,7 @@
             @foreach ($ahead->outlooks as $one)
                 @php([$low, $high] = $one->span())
                 <tr><td>{{ App\Show\Word::of($one->way->lure) }}{{ $one->way->spot === null ? '' : " at {$one->way->spot}" }}@if ($one->way->lure === $ahead->inHand) <b>in hand</b>@endif</td>
-                    <td><svg viewBox="0 0 204 18" class="plot-line" role="img" aria-label="{{ $draw->says($one) }}"><line x1="0" x2="204" y1="17.5" y2="17.5" class="plot-base"/><line
-                        x1="{{ $draw->x($low) }}" x2="{{ $draw->x($high) }}" y1="9" y2="9" class="plot-span"/><circle cx="{{ $draw->x($one->mean()) }}" cy="9" r="4" class="plot-dot"/>
-                        @if ($draw->beat() !== null)<path d="M{{ $draw->beat() }} 0 v18" class="ribbon-now"/>@endif</svg></td>
+                    <td>@include('partials.span', ['says' => $draw->says($one), 'from' => $draw->x($low), 'to' => $draw->x($high), 'at' => $draw->x($one->mean()), 'mark' => $draw->beat()])</td>
                     <td class="num">{{ $draw->says($one) }}</td><td class="num">{{ number_format($one->way->keepers->mean() * OldEddy\Log\Next\TimeLeft::castsIn(60), 1) }}</td>
                     <td class="num">{{ $draw->pounds($one->way->meanPounds()) }}</td>@if ($trip->beat_lb)<td class="num">{{ round(100 * $one->beats($trip->beat_lb)) }} %</td>@endif</tr>
             @endforeach

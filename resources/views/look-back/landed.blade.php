@@ -8,12 +8,9 @@
             <tbody>
             @foreach (array_slice($review->tallies[$what], 0, 12, true) as $level => $tally)
                 @php([$low, $high] = $draw->span($tally))
-                <tr><td><a href="{{ route('look-back', $asked + ['by' => "{$what}:{$level}"]) }}">{{ App\Show\Word::of($level) }}</a></td><td><svg viewBox="0 0 204 18" class="plot-line"
-                    role="img" aria-label="{{ round(100 * $tally->share()) }} %, {{ round(100 * $low) }}
-                    to {{ round(100 * $high) }} %"><line x1="0"
-                    x2="204" y1="17.5" y2="17.5" class="plot-base"/><line x1="{{ $draw->share($low) }}" x2="{{ $draw->share($high) }}" y1="9" y2="9" class="plot-span"/><circle cx="{{
-                        $draw->share($tally->share()) }}" cy="9" r="4"
-                    class="plot-dot"/></svg></td><td class="num">{{ $tally->tried }}</td><td class="num">{{ $tally->cameOff }}</td></tr>
+                <tr><td><a href="{{ route('look-back', $asked + ['by' => "{$what}:{$level}"]) }}">{{ App\Show\Word::of($level) }}</a></td>
+                    <td>@include('partials.span', ['says' => sprintf('%.0f %%, %.0f to %.0f %%', 100 * $tally->share(), 100 * $low, 100 * $high),
+                    'from' => $draw->share($low), 'to' => $draw->share($high), 'at' => $draw->share($tally->share())])</td><td class="num">{{ $tally->tried }}</td><td class="num">{{ $tally->cameOff }}</td></tr>
             @endforeach
             </tbody>
         </table>
