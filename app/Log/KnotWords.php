@@ -28,7 +28,7 @@ final class KnotWords
                 continue;
             }
             $knot = Knot::of($stints, $lure, $color, $trip->knots[$rod] ?? null);
-            $words[$rod] = $knot->hours <= 0 ? '' : sprintf('%d %s, %s h on this knot', $knot->fish, 'fish', number_format($knot->hours, 1));
+            $words[$rod] = $knot->hours <= 0 ? '' : sprintf('%d fish, %.1f h on this knot', $knot->fish, $knot->hours);
         }
 
         return array_filter($words);

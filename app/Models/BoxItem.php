@@ -38,10 +38,13 @@ final class BoxItem extends Model
     /** What the lineup asks of an item. */
     private const ASKED = ['lure', 'color', 'weight_oz', 'length_in', 'rated_ft'];
 
-    /** What can be said of one. */
+    /** What it is. */
     public const FIELDS = ['lure', 'name', 'color', 'color_name', 'weight_oz', 'length_in', 'rated_ft', 'hook', 'number'];
 
-    protected $fillable = [...self::FIELDS, 'ask', 'cleaned_on', 'sharpened_on', 'skirt', 'treble', 'paint', 'lost_on'];
+    /** All that can be said of one: what it is, and its state. */
+    public const SAID = [...self::FIELDS, 'cleaned_on', 'sharpened_on', 'skirt', 'treble', 'paint'];
+
+    protected $fillable = [...self::SAID, 'ask', 'lost_on'];
 
     protected $attributes = [
         'name' => null, 'color' => null, 'color_name' => null, 'weight_oz' => null, 'length_in' => null, 'rated_ft' => null, 'hook' => null, 'number' => 1,

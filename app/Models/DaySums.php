@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Closure;
 use Illuminate\Support\Facades\DB;
 use OldEddy\Year\DayTotals;
 use OldEddy\Year\Stay;
-use OldEddy\Year\Sum;
-use OldEddy\Year\Tally;
 
 /**
  * What each day's log adds up to for looking back (rule Y3), kept beside the days. A tap only notes that a day has to be added up anew;
@@ -22,19 +19,18 @@ final class DaySums
     /**
      * Adds up the days of an angler, or of all, that changed since they were added up last.
      *
-     * @param  ?Closure(int): void  $after  is told of each day that was
      * @param  ?int  $but  a day that is not asked about
+     * @return int how many those were
      */
-    public static function freshen(?int $angler, ?Closure $after = null, ?int $but = null): void
+    public static function freshen(?int $angler, ?int $but = null): int
     {
         $stale = DB::table('trips')->whereNull('summed_at');
         $ids = ($angler === null ? $stale : $stale->where('user_id', $angler))->where('id', '!=', $but ?? 0)->orderBy('id')->pluck('id');
         foreach ($ids as $id) {
             DB::transaction(static fn () => self::add((int) $id), 3);
-            if ($after !== null) {
-                $after((int) $id);
-            }
         }
+
+        return $ids->count();
     }
 
     private static function add(int $id): void
@@ -64,18 +60,15 @@ final class DaySums
         foreach ($totals->levels as $factor => $byWithin) {
             foreach ($byWithin as $within => $levels) {
                 foreach ($levels as $level => $sum) {
-                    $rows[] = self::row($factor, $within, (string) $level, $sum);
+                    $rows[] = [
+                        'factor' => $factor, 'within' => $within, 'level' => (string) $level, 'casts' => $sum->casts, 'contacts' => $sum->contacts,
+                        'contacts_weighed' => $sum->weighed,
+                    ];
                 }
             }
         }
 
         return $rows;
-    }
-
-    /** @return array<string, mixed> */
-    private static function row(string $factor, string $within, string $level, Sum $sum): array
-    {
-        return ['factor' => $factor, 'within' => $within, 'level' => $level, 'casts' => $sum->casts, 'contacts' => $sum->contacts, 'contacts_weighed' => $sum->weighed];
     }
 
     /** @return list<array<string, mixed>> */
@@ -84,17 +77,11 @@ final class DaySums
         $rows = [];
         foreach ($totals->tallies as $what => $levels) {
             foreach ($levels as $level => $tally) {
-                $rows[] = ['what' => $what, 'level' => (string) $level, ...self::counted($tally)];
+                $rows[] = ['what' => $what, 'level' => (string) $level, 'tried' => $tally->tried, 'came_off' => $tally->cameOff];
             }
         }
 
         return $rows;
-    }
-
-    /** @return array{tried: int, came_off: int} */
-    private static function counted(Tally $tally): array
-    {
-        return ['tried' => $tally->tried, 'came_off' => $tally->cameOff];
     }
 
     /** @return list<array<string, mixed>> */

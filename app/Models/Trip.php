@@ -19,7 +19,6 @@ use OldEddy\Day\Water\Clarity;
 use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Plan\Plan;
 use OldEddy\Plan\Planner;
-use OldEddy\Reading\Reading;
 use OldEddy\Reading\WaterReader;
 use OldEddy\Where\Route\PlannedRoute;
 
@@ -296,7 +295,7 @@ final class Trip extends Model
         $pounds = $caught->map(static fn (Contact $c): float => $c->weighed($species)?->mass->pounds() ?? 0.0)->max();
         $fished = $stints->where('cast_count', '>', 0);
         if ($this->getAttribute('temp_f') === null) {
-            $this->read(WaterReader::read(Settler::settle(ConditionsReader::read($this->known())->overall())));
+            $this->read();
         }
         $kept = [
             'contacts_made' => $contacts->count(), 'caught' => $caught->count(), 'best_in' => $caught->max('length_in'),
@@ -304,8 +303,7 @@ final class Trip extends Model
             'fished_to' => $contacts->pluck('at')->push($fished->last()?->started_at)->filter()->max()?->format('H:i:s'), 'summed_at' => now(),
         ];
         // What was read of it is written, the day itself was not changed.
-        self::query()->whereKey($this->id)->toBase()->update(array_intersect_key($this->getDirty(), ['temp_f' => 0, 'temp_said' => 0, 'wind_mph' => 0, 'sky' => 0,
-            'front' => 0, 'shift' => 0, 'low_light' => 0, 'waterbody' => 0, 'stage' => 0, 'clarity' => 0]) + $kept);
+        self::query()->whereKey($this->id)->toBase()->update($kept + $this->getDirty());
     }
 
     protected static function booted(): void
@@ -318,14 +316,15 @@ final class Trip extends Model
                 $trip->derived = $derived === [] ? null : $derived;
             }
             if ($trip->isDirty('conditions') || $trip->isDirty('measured') || $trip->isDirty('derived')) {
-                $trip->read(WaterReader::read(Settler::settle(ConditionsReader::read($trip->known())->overall())));
+                $trip->read();
             }
         });
     }
 
     /** Keeps what the day was read as, so that it can be found and held against others without being read again. */
-    private function read(Reading $reading): void
+    private function read(): void
     {
+        $reading = WaterReader::read(Settler::settle(ConditionsReader::read($this->known())->overall()));
         $day = $reading->day;
         $this->stage = $reading->stage->stage->value;
         $this->clarity = $day->clarity->value;

@@ -15,9 +15,6 @@ use RuntimeException;
 /** The box as a table that any other program reads (CSV), out and in; feet, ounces and inches. */
 final class BoxFile
 {
-    /** What a column holds. */
-    private const COLUMNS = [...BoxItem::FIELDS, 'cleaned_on', 'sharpened_on', 'skirt', 'treble', 'paint'];
-
     /** How a box begins its file on every system. */
     private const MARK = "\xEF\xBB\xBF";
 
@@ -25,12 +22,12 @@ final class BoxFile
     public static function write(iterable $items): string
     {
         $file = fopen('php://temp', 'w+b') ?: throw new RuntimeException('No memory for a file.');
-        fputcsv($file, self::COLUMNS, escape: '');
+        fputcsv($file, BoxItem::SAID, escape: '');
         foreach ($items as $item) {
             fputcsv($file, array_map(static fn (string $c): string => match (true) {
                 in_array($c, ['cleaned_on', 'sharpened_on'], true) => $item->{$c}?->toDateString() ?? '',
                 default => self::plain((string) ($item->{$c} ?? '')),
-            }, self::COLUMNS), escape: '');
+            }, BoxItem::SAID), escape: '');
         }
         rewind($file);
 
@@ -50,7 +47,7 @@ final class BoxFile
         $head = fgetcsv($file, escape: '');
         $head = array_map(static fn (?string $h): string => strtolower(trim((string) $h)), is_array($head) ? $head : []);
         if (! in_array('lure', $head, true)) {
-            return ['taken' => 0, 'problems' => ['Line 1: the file has no column "lure". Its columns can be: '.implode(', ', self::COLUMNS).'.']];
+            return ['taken' => 0, 'problems' => ['Line 1: the file has no column "lure". Its columns can be: '.implode(', ', BoxItem::SAID).'.']];
         }
         [$rows, $problems] = self::rows($file, $head);
         if ($problems !== []) {
@@ -79,7 +76,7 @@ final class BoxFile
             }
             $row = [];
             foreach ($head as $i => $column) {
-                if (in_array($column, self::COLUMNS, true) && trim((string) ($values[$i] ?? '')) !== '') {
+                if (in_array($column, BoxItem::SAID, true) && trim((string) ($values[$i] ?? '')) !== '') {
                     $row[$column] = (string) preg_replace('/^\'(?=[=+\-@])/', '', trim((string) $values[$i]));
                 }
             }

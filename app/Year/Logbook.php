@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace App\Year;
 
 use App\Models\DaySums;
-use App\Models\Lake;
 use App\Models\User;
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Year\DayLevels;
 
@@ -30,10 +28,13 @@ final readonly class Logbook
         'words' => ['nullable', 'string', 'max:80'], 'by' => ['nullable', 'string', 'max:90', 'regex:/^[a-z_]+:.+$/'], 'page' => ['nullable', 'integer', 'between:1,100000'],
     ];
 
+    public Season $season;
+
     /** @param  array<string, mixed>  $asked  as the rules let it pass */
-    public function __construct(private User $angler, public array $asked)
+    public function __construct(User $angler, public array $asked)
     {
         DaySums::freshen($angler->id);
+        $this->season = Season::asking($angler, $asked);
     }
 
     /** @return LengthAwarePaginator<int, \stdClass> a page of days, the newest first */
@@ -63,34 +64,23 @@ final readonly class Logbook
     /** The year of the calendar: the one asked for, else that of the newest day found. */
     public function year(): ?int
     {
-        $newest = isset($this->asked['year']) ? null : $this->found()->max('trips.day');
+        $newest = $this->season->year === null ? $this->found()->max('trips.day') : null;
 
-        return isset($this->asked['year']) ? (int) $this->asked['year'] : ($newest === null ? null : (int) substr((string) $newest, 0, 4));
-    }
-
-    /** @return array<int, string> the angler's lakes by id */
-    public function lakes(): array
-    {
-        return Lake::query()->where('user_id', $this->angler->id)->orderBy('name')->pluck('name', 'id')->all();
+        return $this->season->year ?? ($newest === null ? null : (int) substr((string) $newest, 0, 4));
     }
 
     /** @return list<string> every lure that was cast on any day */
     public function lures(): array
     {
-        return (new Season($this->angler))->summed('level_sums')->where('factor', 'lure')->distinct()->orderBy('level')->pluck('level')->all();
+        return (new Season($this->season->angler))->summed('level_sums')->where('factor', 'lure')->distinct()->orderBy('level')->pluck('level')->all();
     }
 
     private function found(): Builder
     {
-        $days = DB::table('trips')->where('trips.user_id', $this->angler->id)->whereNull('trips.drill_seed');
         $asked = $this->asked;
-        if (isset($asked['year'])) {
-            $days->whereBetween('trips.day', ["{$asked['year']}-01-01", "{$asked['year']}-12-31"]);
-        }
-        foreach (['lake' => 'lake_id', 'species' => 'species', 'stage' => 'stage'] as $what => $column) {
-            if (isset($asked[$what])) {
-                $days->where("trips.{$column}", $asked[$what]);
-            }
+        $days = $this->season->planned();
+        if (isset($asked['stage'])) {
+            $days->where('trips.stage', $asked['stage']);
         }
         if (isset($asked['lure'])) {
             self::withLevel($days, 'lure', $asked['lure']);

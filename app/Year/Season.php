@@ -15,16 +15,36 @@ final readonly class Season
     {
     }
 
+    /** @param  array<string, mixed>  $asked  year, species and lake, as their rules let them pass */
+    public static function asking(User $angler, array $asked): self
+    {
+        return new self(
+            $angler, isset($asked['year']) ? (int) $asked['year'] : null, $asked['species'] ?? null, isset($asked['lake']) ? (int) $asked['lake'] : null,
+        );
+    }
+
+    /** @return array<int, string> the angler's waters by id */
+    public function lakes(): array
+    {
+        return $this->angler->lakes()->orderBy('name')->pluck('name', 'id')->all();
+    }
+
     /** @return array{year?: int, species?: string, lake?: int} it as a link asks for it */
     public function asked(): array
     {
         return array_filter(['year' => $this->year, 'species' => $this->species, 'lake' => $this->lake], static fn (mixed $v): bool => $v !== null);
     }
 
-    /** Its days; hidden days are nobody's past. */
+    /** Its days on which a cast was made. */
     public function days(): Builder
     {
-        $days = DB::table('trips')->where('trips.user_id', $this->angler->id)->whereNull('trips.drill_seed')->where('trips.casts_made', '>', 0);
+        return $this->planned()->where('trips.casts_made', '>', 0);
+    }
+
+    /** Its days, those that were only planned too; hidden days are nobody's past. */
+    public function planned(): Builder
+    {
+        $days = DB::table('trips')->where('trips.user_id', $this->angler->id)->whereNull('trips.drill_seed');
         if ($this->year !== null) {
             $days->whereBetween('trips.day', ["{$this->year}-01-01", "{$this->year}-12-31"]);
         }

@@ -21,11 +21,7 @@ final class EddySum extends Command
         foreach (BoxItem::query()->distinct()->pluck('user_id') as $angler) {
             BoxItem::keepFor(User::query()->findOrFail($angler));
         }
-        $days = 0;
-        DaySums::freshen(null, static function () use (&$days): void {
-            $days++;
-        });
-        $this->info("{$days} days added up.");
+        $this->info(DaySums::freshen(null).' days added up.');
 
         return 0;
     }

@@ -37,7 +37,7 @@ final class LookBackController
         $finished = array_filter($page->items(), static fn (object $d): bool => $d->closed_at !== null && $d->leaves === null && $d->casts_made > 0);
 
         return view('look-back.logbook', [
-            'book' => $book, 'page' => $page, 'asked' => $asked, 'season' => new Season($request->user()), 'stages' => Stage::keys(),
+            'book' => $book, 'page' => $page, 'asked' => $asked, 'stages' => Stage::keys(),
             'calendar' => $year === null ? null : new CalendarDrawing($year, $book->ofYear($year)),
             'left' => WhatDayLeft::ofAll($request->user(), array_map(static fn (object $d): int => $d->id, array_values($finished))),
         ]);
@@ -46,12 +46,10 @@ final class LookBackController
     public function season(Request $request): View
     {
         $asked = $request->validate(['year' => Logbook::ASKED['year'], 'species' => Logbook::ASKED['species'], 'lake' => ['nullable', 'integer']]);
-        $season = new Season(
-            $request->user(), isset($asked['year']) ? (int) $asked['year'] : null, $asked['species'] ?? null, isset($asked['lake']) ? (int) $asked['lake'] : null,
-        );
+        $season = Season::asking($request->user(), $asked);
 
         return view('look-back.season', [
-            'season' => $season, 'review' => new SeasonReview($season), 'fish' => new FishOfSeason($season), 'lakes' => (new Logbook($request->user(), []))->lakes(),
+            'season' => $season, 'review' => new SeasonReview($season), 'fish' => new FishOfSeason($season), 'lakes' => $season->lakes(),
         ]);
     }
 

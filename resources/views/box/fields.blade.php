@@ -1,5 +1,5 @@
 {{-- The fields of an item; $old: whether what was typed before comes back. --}}
-@php($value = App\Show\BoxValues::of($item, $old, $units))
+@php($value = App\Year\BoxValues::of($item, $old, $units))
 <label for="{{ $key }}-lure">Family</label>
 <select id="{{ $key }}-lure" name="lure" required><option value=""></option>@foreach (OldEddy\Choice\Lures\Catalog::all() as $lure => $family)<option value="{{ $lure }}" @selected($value['lure'] === $lure)>{{ $family->name()
     }}</option>@endforeach</select>

@@ -6,10 +6,10 @@
     @include('partials.errors')
     <form method="get" action="{{ route('look-back') }}" class="finder">
         @isset($asked['by'])<input type="hidden" name="by" value="{{ $asked['by'] }}">@endisset
-        <label><span class="field-label">year</span><select name="year"><option value="">all</option>@foreach ($season->years() as $one)<option @selected(($asked['year'] ?? '') == $one)>{{ $one }}</option>@endforeach</select></label>
-        <label><span class="field-label">water</span><select name="lake"><option value="">all</option>@foreach ($book->lakes() as $id => $name)<option value="{{ $id }}"
+        <label><span class="field-label">year</span><select name="year"><option value="">all</option>@foreach ($book->season->years() as $one)<option @selected(($asked['year'] ?? '') == $one)>{{ $one }}</option>@endforeach</select></label>
+        <label><span class="field-label">water</span><select name="lake"><option value="">all</option>@foreach ($book->season->lakes() as $id => $name)<option value="{{ $id }}"
             @selected(($asked['lake'] ?? '') == $id)>{{ $name }}</option>@endforeach</select></label>
-        <label><span class="field-label">species</span><select name="species"><option value="">all</option>@foreach ($season->kinds() as $one)<option value="{{ $one }}"
+        <label><span class="field-label">species</span><select name="species"><option value="">all</option>@foreach ($book->season->kinds() as $one)<option value="{{ $one }}"
             @selected(($asked['species'] ?? '') === $one)>{{ App\Show\Word::of($one) }}</option>@endforeach</select></label>
         <label><span class="field-label">stage</span><select name="stage"><option value="">all</option>@foreach ($stages as $one)<option value="{{ $one }}"
             @selected(($asked['stage'] ?? '') === $one)>{{ App\Show\Word::of($one) }}</option>@endforeach</select></label>

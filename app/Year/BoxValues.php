@@ -2,27 +2,26 @@
 
 declare(strict_types=1);
 
-namespace App\Show;
+namespace App\Year;
+
+use App\Models\BoxItem;
+use App\Show\Units;
 
 /** What stands in the fields of an item of the box: what was typed before, else what is kept. */
 final class BoxValues
 {
-    private const FIELDS = [
-        'lure', 'name', 'color', 'color_name', 'weight_oz', 'length_in', 'rated_ft', 'hook', 'number', 'skirt', 'treble', 'paint', 'cleaned_on', 'sharpened_on',
-    ];
-
-    /** Beyond the first look. */
-    private const MORE = ['name', 'color_name', 'length_in', 'rated_ft', 'hook', 'skirt', 'treble', 'paint', 'cleaned_on', 'sharpened_on'];
+    /** What the first look asks for; all else is more of it. */
+    private const FIRST = ['lure', 'color', 'weight_oz', 'number'];
 
     /**
-     * @param  ?object  $item  of the box; null for a new one
+     * @param  ?BoxItem  $item  null for a new one
      * @param  bool  $old  whether what was typed before comes back
      * @return array<string, mixed> by field, and whether "more" of it is said
      */
-    public static function of(?object $item, bool $old, Units $units): array
+    public static function of(?BoxItem $item, bool $old, Units $units): array
     {
         $kept = [];
-        foreach (self::FIELDS as $field) {
+        foreach (BoxItem::SAID as $field) {
             $is = $item->{$field} ?? ($field === 'number' ? 1 : null);
             $kept[$field] = match (true) {
                 $is === null => '',
@@ -36,6 +35,6 @@ final class BoxValues
             $kept[$field] = is_scalar($typed) ? $typed : '';
         }
 
-        return $kept + ['more' => array_filter(array_intersect_key($kept, array_flip(self::MORE)), static fn (mixed $v): bool => $v !== '') !== []];
+        return $kept + ['more' => array_filter(array_diff_key($kept, array_flip(self::FIRST)), static fn (mixed $v): bool => $v !== '') !== []];
     }
 }
