@@ -28,7 +28,7 @@
             OldEddy\Log\Evidence\Limits::CAST_S }} s each. Bars: four times in five. <a
             class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'Y7') }}">because Y7</a></p>
     @else
-        <p>Your own fish do not say yet: a lure needs three keepers that were measured or weighed.</p>
+        <p>Your own fish do not say yet: a lure needs {{ OldEddy\Log\Fish\BagWay::KEEPERS }} keepers that were measured or weighed.</p>
     @endif
     <p class="muted">The number of the bag and the shortest lengths are your own, in <a href="{{ route('settings') }}">Settings</a>. Local rules decide. Fish are let go unless kept knowingly.</p>
 @endsection
