@@ -71,7 +71,6 @@ final class Deck
     public function __construct(private readonly Trip $trip, private readonly Units $units)
     {
         $this->stints = $trip->stints()->with('contacts')->get();
-        $trip->isLogged($this->stints);
         $this->reading = WaterReader::read(Settler::settle($trip->told()));
         $hidden = $trip->drill_seed === null ? null : DrillFish::now($trip, $this->stints);
         $this->toFish = new ToFish($trip, $this->reading, $this->stints, $hidden?->choices);

@@ -49,7 +49,6 @@ final class DaySums
                 DB::table($table)->insert(array_map(static fn (array $row): array => ['trip_id' => $id, ...$row], $some));
             }
         }
-        $trip->isLogged($stints);
         $trip->keepTotals($stints);
     }
 

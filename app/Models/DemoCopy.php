@@ -47,6 +47,10 @@ final class DemoCopy
                 'schools' => $demo->schools, 'own_success' => $demo->own_success, 'limits' => $demo->limits, 'box' => $demo->box, 'ends_at' => now()->addHours(self::HOURS),
             ])->save();
             (new self($demo, $to))->copy();
+            // Whoever keeps a day changed it last: so it is with the one that is open.
+            /** @var ?Trip $open */
+            $open = Trip::query()->where('user_id', $to->id)->whereNull('closed_at')->latest('id')->first();
+            $open === null || LastLogged::note($open);
 
             return $to;
         });

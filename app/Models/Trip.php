@@ -41,6 +41,7 @@ use OldEddy\Where\Route\PlannedRoute;
  * @property string $goal a key of Goal
  * @property bool $practice
  * @property ?string $clarity
+ * @property ?list<string> $forage_seen what its fish showed that they eat, kept by recount()
  * @property ?string $here the one current spot, by its name
  * @property ?string $notes the angler's own
  * @property ?array<string, string> $knots when each rod was tied last, by its key (K2)
@@ -56,8 +57,8 @@ final class Trip extends Model
 
     private const STEP_MIN = 10;
 
-    /** @var list<string>|null what its fish were seen eating, as far as it was asked */
-    private ?array $seen = null;
+    /** @var array<string, mixed> what its columns of JSON hold, by their text */
+    private array $parted = [];
 
     protected $fillable = ['name', 'conditions', 'ask', 'closed_at', 'measured', 'boat', 'drill_seed', 'lake_id', 'route', 'here', 'notes', 'beat_lb', 'leaves'];
 
@@ -198,27 +199,7 @@ final class Trip extends Model
     /** @return list<string> what the day's fish were seen eating or spat up: it steers shape and color (C5) */
     public function forageSeen(): array
     {
-        return $this->seen ??= ! $this->exists
-            ? []
-            : $this->contacts()->toBase()->whereNotNull('forage')->whereIn('stint_id', $this->stints()->toBase()->reorder()->select('id'))
-                ->distinct()->orderBy('forage')->pluck('forage')->all();
-    }
-
-    /**
-     * Its log as it was read already: what its fish ate need not be asked for apart.
-     *
-     * @param  Collection<int, Stint>  $stints  all of them, with their contacts
-     */
-    public function isLogged(Collection $stints): void
-    {
-        $this->seen = array_values($stints->flatMap->contacts->pluck('forage')->filter()->unique()->sort()->all());
-    }
-
-    public function refresh(): self
-    {
-        $this->seen = null;
-
-        return parent::refresh();
+        return $this->forage_seen ?? [];
     }
 
     /** Takes over what was changed and kept of this day under a lock. */
@@ -230,14 +211,17 @@ final class Trip extends Model
     /** Adds up the day's log anew, in all and by spot; to be called whenever it changes. The weights are the core's. */
     public function recount(): void
     {
-        $this->seen = null;
         $spots = $this->summed();
         DB::table('spot_sums')->where('trip_id', $this->id)->delete();
         DB::table('spot_sums')->insert(array_values($spots));
         $this->casts_made = array_sum(array_column($spots, 'casts'));
-        $this->syncOriginalAttribute('casts_made');
+        $seen = $this->contacts()->toBase()->whereNotNull('forage')->whereIn('stint_id', $this->stints()->toBase()->reorder()->select('id'))
+            ->distinct()->orderBy('forage')->pluck('forage')->all();
+        $this->forage_seen = $seen === [] ? null : $seen;
+        $this->syncOriginalAttributes(['casts_made', 'forage_seen']);
         self::query()->whereKey($this->id)->update([
-            'casts_made' => $this->casts_made, 'contacts_weighed' => array_sum(array_column($spots, 'contacts_weighed')), 'summed_at' => null, 'leaves' => null,
+            'forage_seen' => $this->getAttributes()['forage_seen'], 'casts_made' => $this->casts_made, 'contacts_weighed' => array_sum(array_column($spots, 'contacts_weighed')),
+            'summed_at' => null, 'leaves' => null,
         ]);
         LastLogged::note($this);
     }
@@ -365,9 +349,15 @@ final class Trip extends Model
         return $this->closed_at === null;
     }
 
+    /** What a page reads a dozen times is taken apart once. */
+    public function fromJson($value, $asObject = false): mixed
+    {
+        return $asObject || ! is_string($value) ? parent::fromJson($value, $asObject) : $this->parted[$value] ??= parent::fromJson($value);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['conditions' => 'array', 'measured' => 'array', 'derived' => 'array', 'boat' => 'array', 'route' => KeptRoute::class, 'closed_at' => 'datetime', 'drill_seed' => 'integer', 'practice' => 'boolean', 'beat_lb' => 'float', 'leaves' => 'array', 'knots' => 'array'];
+        return ['conditions' => 'array', 'measured' => 'array', 'derived' => 'array', 'boat' => 'array', 'route' => KeptRoute::class, 'closed_at' => 'datetime', 'drill_seed' => 'integer', 'practice' => 'boolean', 'beat_lb' => 'float', 'leaves' => 'array', 'knots' => 'array', 'forage_seen' => 'array'];
     }
 }

@@ -4,21 +4,22 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Http\SteadySession;
 use App\Models\BoxItem;
 use App\Models\Lake;
 use App\Models\Trip;
-use App\Models\User;
 use App\Show\Units;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
-use Illuminate\View\View as ViewInstance;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -35,12 +36,10 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('account', fn (Request $request): Limit => Limit::perMinute(20)->by((string) $request->user()?->id));
         RateLimiter::for('shared', fn (Request $request): Limit => Limit::perMinute(120)->by((string) $request->ip()));
         RateLimiter::for('register', fn (Request $request): Limit => Limit::perMinute(config('app.registrations_per_minute'))->by((string) $request->ip()));
-        View::composer('*', function (ViewInstance $view): void {
-            $angler = Auth::user();
-            // A report is read in the units of whoever wrote it.
-            if (! $view->offsetExists('units')) {
-                $view->with('units', new Units($angler instanceof User && $angler->isMetric()));
-            }
-        });
+        // Before anybody is known, and for a page that says that there is nothing here.
+        View::share('units', new Units(false));
+        foreach (['file', 'database'] as $store) {
+            Session::extend($store, static fn (Application $app): SteadySession => SteadySession::over($store, $app));
+        }
     }
 }

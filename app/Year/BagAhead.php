@@ -37,7 +37,6 @@ final readonly class BagAhead
     public function __construct(public Trip $trip, ?float $hours = null)
     {
         $stints = $trip->stints()->with('contacts')->get();
-        $trip->isLogged($stints);
         $this->bag = new BagWords($trip, $stints, $trip->user->units());
         $this->inHand = $stints->last()?->lure;
         $reading = WaterReader::read(Settler::settle($trip->told()));

@@ -36,7 +36,6 @@ final readonly class DayReport
     public function __construct(public Trip $trip, private SpotsShown $spots, private Units $units)
     {
         $this->stints = $trip->stints()->with('contacts')->get();
-        $trip->isLogged($this->stints);
         $this->reading = WaterReader::read(Settler::settle($trip->told()->overall()));
         $this->day = new DayEvidence($trip, $this->stints, $this->reading);
         $this->summary = DaySummary::of($this->day->evidence);

@@ -37,7 +37,6 @@ final class WhatDayLeft
     {
         if ($trip->leaves === null) {
             $stints = $trip->stints()->with('contacts')->get();
-            $trip->isLogged($stints);
             $day = new DayEvidence($trip, $stints, WaterReader::read(Settler::settle($trip->told())));
             $summary = DaySummary::of($day->evidence);
             $level = static fn (LevelEvidence $l): array => [$l->factor, $l->level];

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Support\Facades\DB;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        DB::statement(<<<'SQL'
+            create table if not exists cache (
+                `key` varchar(255) primary key,
+                value mediumblob not null,
+                expiration int not null,
+                index cache_by_time (expiration)
+            )
+            SQL);
+    }
+};
