@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
+use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\BagController;
 use App\Http\Controllers\BeforeController;
 use App\Http\Controllers\BenchController;
@@ -11,12 +12,14 @@ use App\Http\Controllers\BoxController;
 use App\Http\Controllers\CastController;
 use App\Http\Controllers\ChooseController;
 use App\Http\Controllers\ConfirmController;
+use App\Http\Controllers\CrewController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DrillController;
 use App\Http\Controllers\EntriesController;
 use App\Http\Controllers\FirstLookController;
 use App\Http\Controllers\FishController;
 use App\Http\Controllers\HealthController;
+use App\Http\Controllers\JoinController;
 use App\Http\Controllers\LakesController;
 use App\Http\Controllers\LayersController;
 use App\Http\Controllers\LookBackController;
@@ -41,6 +44,10 @@ Route::prefix('/shared/{token}')->where(['token' => '[A-Za-z0-9]{40}'])->middlew
     Route::get('/text', [LookBackController::class, 'sharedText'])->name('shared.text');
 });
 
+// Coming aboard for a day: with an account or without.
+Route::get('/join/{code?}', [JoinController::class, 'form'])->where('code', '[A-Za-z0-9 -]{0,20}')->middleware('throttle:shared')->name('join');
+Route::post('/join', [JoinController::class, 'join'])->middleware('throttle:join')->name('join.try');
+
 Route::middleware('guest')->group(function (): void {
     Route::get('/', [AccountController::class, 'signInForm'])->name('sign-in');
     Route::get('/first-look', [FirstLookController::class, 'show'])->middleware('throttle:first-look')->name('first-look');
@@ -59,9 +66,18 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/settings', [SettingsController::class, 'save'])->name('settings.save');
     Route::get('/account', [OwnAccountController::class, 'show'])->name('account');
     Route::patch('/account', [OwnAccountController::class, 'change'])->middleware('throttle:account')->name('account.change');
+    Route::put('/account', [OwnAccountController::class, 'become'])->middleware('throttle:account')->name('account.become');
     Route::put('/account/password', [OwnAccountController::class, 'password'])->middleware('throttle:account')->name('account.password');
     Route::delete('/account/devices/{device}', [OwnAccountController::class, 'signOutThere'])->whereNumber('device')->name('account.device');
     Route::delete('/account', [OwnAccountController::class, 'end'])->middleware('throttle:account')->name('account.end');
+    Route::prefix('/archive')->group(function (): void {
+        Route::get('/', [ArchiveController::class, 'show'])->name('archive');
+        Route::get('/progress', [ArchiveController::class, 'progress'])->name('archive.progress');
+        Route::post('/', [ArchiveController::class, 'make'])->middleware('throttle:account')->name('archive.make');
+        Route::post('/in', [ArchiveController::class, 'take'])->middleware('throttle:account')->name('archive.take');
+        Route::get('/log.csv', [ArchiveController::class, 'csv'])->name('archive.csv');
+        Route::get('/{archive}', [ArchiveController::class, 'give'])->whereNumber('archive')->name('archive.give');
+    });
     Route::get('/rules', [RuleController::class, 'index'])->name('rules');
     Route::get('/rules/{id}', [RuleController::class, 'show'])->name('rule');
     Route::get('/lakes', [LakesController::class, 'index'])->name('lakes');
@@ -97,7 +113,17 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/now', [DayController::class, 'now'])->name('now');
     Route::get('/days', [DayController::class, 'index'])->name('days');
     Route::post('/days', [DayController::class, 'open'])->name('days.open');
-    Route::prefix('/days/{trip}')->whereNumber('trip')->group(function (): void {
+    // Who may do what with a day is said by its policy (app/Policies).
+    Route::prefix('/days/{trip}')->whereNumber('trip')->middleware('can:fish,trip')->group(function (): void {
+        Route::get('/rules/{id}', [RuleController::class, 'today'])->name('rule.today');
+        Route::get('/fish', [FishController::class, 'show'])->name('fish');
+        Route::post('/log', [FishController::class, 'log'])->name('log');
+        Route::get('/ahead', [FishController::class, 'ahead'])->name('ahead');
+        Route::get('/ribbon', [FishController::class, 'ribbon'])->name('ribbon');
+        Route::get('/crew', [CrewController::class, 'show'])->name('crew');
+        Route::delete('/crew', [CrewController::class, 'leave'])->name('crew.leave');
+    });
+    Route::prefix('/days/{trip}')->whereNumber('trip')->middleware('can:own,trip')->group(function (): void {
         Route::get('/read', [ReadController::class, 'show'])->name('read');
         Route::get('/conditions', [ReadController::class, 'reading'])->name('conditions');
         Route::patch('/conditions', [ReadController::class, 'change'])->name('conditions.change');
@@ -105,7 +131,6 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/try', [ReadController::class, 'tryOut'])->name('try');
         Route::put('/forecast', [ReadController::class, 'forecast'])->name('forecast');
         Route::get('/choose', [ChooseController::class, 'show'])->name('choose');
-        Route::get('/rules/{id}', [RuleController::class, 'today'])->name('rule.today');
         Route::get('/sections', [SectionsController::class, 'show'])->name('sections');
         Route::post('/sections', [SectionsController::class, 'keep'])->name('sections.keep');
         Route::get('/cast/{lure}', [CastController::class, 'show'])->name('cast');
@@ -119,10 +144,6 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/where/route', [WhereController::class, 'route'])->name('where.route');
         Route::post('/where/route/now', [WhereController::class, 'again'])->name('where.again');
         Route::get('/where/sheet', [WhereController::class, 'sheet'])->name('where.sheet');
-        Route::get('/fish', [FishController::class, 'show'])->name('fish');
-        Route::post('/log', [FishController::class, 'log'])->name('log');
-        Route::get('/ahead', [FishController::class, 'ahead'])->name('ahead');
-        Route::get('/ribbon', [FishController::class, 'ribbon'])->name('ribbon');
         Route::post('/disputes/{dispute}', [FishController::class, 'settle'])->whereNumber('dispute')->name('dispute');
         Route::get('/entries', [EntriesController::class, 'show'])->name('entries');
         Route::post('/entries', [EntriesController::class, 'change'])->name('entries.change');
@@ -140,6 +161,9 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/report.txt', [LookBackController::class, 'text'])->name('report.text');
         Route::put('/share', [LookBackController::class, 'share'])->name('share');
         Route::delete('/share', [LookBackController::class, 'unshare'])->name('unshare');
+        Route::post('/crew', [CrewController::class, 'ask'])->name('crew.ask');
+        Route::delete('/crew/code', [CrewController::class, 'askNoMore'])->name('crew.unask');
+        Route::delete('/crew/{guest}', [CrewController::class, 'ashore'])->whereNumber('guest')->name('crew.ashore');
     });
 });
 

@@ -22,11 +22,21 @@ final readonly class BagWords
     /** @var array<string, Contact> the caught fish by id */
     private array $caught;
 
+    /** @var array<string, list<Contact>> by whose they are */
+    private array $caughtBy;
+
     /** @param  Collection<int, Stint>  $stints  of the day, with their contacts */
     public function __construct(private Trip $trip, Collection $stints, private Units $units)
     {
         $caught = $stints->flatMap->contacts->where('kind', ContactKind::Caught->value)->keyBy('id');
         $this->caught = $caught->all();
+        $by = [];
+        foreach ($stints as $stint) {
+            foreach ($stint->contacts->where('kind', ContactKind::Caught->value) as $contact) {
+                $by[$stint->angler ?? $trip->user->name][] = $contact;
+            }
+        }
+        $this->caughtBy = $by;
         $species = (string) $trip->conditions['species'];
         $this->bag = Bag::of(array_values($caught->map(static fn (Contact $c): BagFish => $c->forBag($species))->all()), $trip->user->bagLimits());
     }
@@ -49,7 +59,21 @@ final readonly class BagWords
             $bag->small > 0 ? "{$bag->keepers} that may be kept, {$bag->small} that may not" : null,
             $bag->unweighed > 0 ? "{$bag->unweighed} without length or weight" : null,
             $this->against(),
+            ...$this->each(),
         ]));
+    }
+
+    /** @return list<string> the bag of each, where more than one caught something (G7) */
+    private function each(): array
+    {
+        $species = (string) $this->trip->conditions['species'];
+        $lines = [];
+        foreach ($this->caughtBy as $name => $caught) {
+            $bag = Bag::of(array_map(static fn (Contact $c): BagFish => $c->forBag($species), $caught), $this->trip->user->bagLimits());
+            $lines[] = $bag->best === [] ? "{$name}: no fish yet that may be kept" : sprintf('%s: %d, %s', $name, count($bag->best), $this->pounds($bag->pounds()));
+        }
+
+        return count($lines) > 1 ? $lines : [];
     }
 
     private function against(): ?string

@@ -22,7 +22,7 @@ final class Batch
     /** @var array<string, array<string, mixed>>|null the day's stints by id, those taken out as well */
     private ?array $stints = null;
 
-    /** @var array<string, true>|null ids of the day's contacts, those taken out as well */
+    /** @var array<string, string>|null the stint of each of the day's contacts, those taken out as well */
     private ?array $contacts = null;
 
     private ?bool $hasFixes = null;
@@ -41,7 +41,8 @@ final class Batch
 
     private readonly CarbonInterface $now;
 
-    public function __construct(private readonly Trip $trip)
+    /** @param  ?int  $by  the account of whoever logs, where it is not the owner */
+    public function __construct(private readonly Trip $trip, private readonly ?int $by = null)
     {
         $this->now = now();
     }
@@ -54,9 +55,15 @@ final class Batch
 
     public function hasContact(mixed $id): bool
     {
-        $this->contacts ??= array_fill_keys([...$this->contactsOfDay(), ...array_column($this->caught, 'id')], true);
+        return $this->stintOfContact($id) !== null;
+    }
 
-        return is_string($id) && isset($this->contacts[$id]);
+    /** The id of the stint that a contact belongs to; null where it is none of the day's. */
+    public function stintOfContact(mixed $id): ?string
+    {
+        $this->contacts ??= [...$this->contactsOfDay(), ...array_column($this->caught, 'stint_id', 'id')];
+
+        return is_string($id) ? $this->contacts[$id] ?? null : null;
     }
 
     /** @return array<string, mixed>|null the newest stint at a spot, of those that were not taken out */
@@ -89,13 +96,13 @@ final class Batch
     /** @param  array<string, mixed>  $row */
     public function event(array $row): void
     {
-        $this->events[] = $row + ['trip_id' => $this->trip->id, 'created_at' => $this->now];
+        $this->events[] = $row + ['user_id' => $this->by, 'trip_id' => $this->trip->id, 'created_at' => $this->now];
     }
 
     /** @param  array<string, mixed>  $row */
     public function begin(string $event, array $row): void
     {
-        $row += ['trip_id' => $this->trip->id, 'cast_count' => 0, 'created_at' => $this->now, 'updated_at' => $this->now];
+        $row += ['user_id' => $this->by, 'trip_id' => $this->trip->id, 'cast_count' => 0, 'created_at' => $this->now, 'updated_at' => $this->now];
         $this->begun[$event] = $row;
         $this->stints();
         $this->stints[$row['id']] = $row + ['deleted_at' => null];
@@ -113,7 +120,7 @@ final class Batch
     {
         $this->caught[] = $row + ['trip_id' => $this->trip->id, 'created_at' => $this->now, 'updated_at' => $this->now];
         if ($this->contacts !== null) {
-            $this->contacts[$row['id']] = true;
+            $this->contacts[$row['id']] = (string) $row['stint_id'];
         }
     }
 
@@ -170,14 +177,14 @@ final class Batch
     private function stints(): array
     {
         return $this->stints ??= DB::table('stints')->where('trip_id', $this->trip->id)->orderBy('started_at')->orderBy('seq')
-            ->get(['id', 'started_at', 'spot', 'spot_id', 'lure', 'structure', 'cover', 'cover_part', 'water_depth_ft', 'light', 'cast_count', 'deleted_at'])
+            ->get(['id', 'started_at', 'spot', 'spot_id', 'lure', 'structure', 'cover', 'cover_part', 'water_depth_ft', 'light', 'cast_count', 'user_id', 'deleted_at'])
             ->mapWithKeys(static fn (object $s): array => [$s->id => (array) $s])->all();
     }
 
-    /** @return list<string> */
+    /** @return array<string, string> */
     private function contactsOfDay(): array
     {
-        /** @var list<string> */
-        return DB::table('contacts')->where('trip_id', $this->trip->id)->pluck('id')->all();
+        /** @var array<string, string> */
+        return DB::table('contacts')->where('trip_id', $this->trip->id)->pluck('stint_id', 'id')->all();
     }
 }

@@ -49,7 +49,7 @@ final readonly class DayEvidence
         // On a hidden day no sun stands over the water.
         $sunDay = $trip->drill_seed === null ? $reading->day->sunDay : null;
         $sun = $sunDay === null ? [] : Kept::of('sun turns', $reading->day, static fn (): array => SunTurns::of($sunDay, (string) $trip->conditions['date']));
-        $this->evidence = Evidence::weigh(Stint::logged($stints), $this->past->prior(), [...$this->turns, ...$sun]);
+        $this->evidence = Evidence::weigh(Stint::logged($stints, $trip->user->name), $this->past->prior(), [...$this->turns, ...$sun]);
         $this->pattern = Pattern::in($this->evidence);
         $stage = $reading->stage->stage;
         $inGroups = Groups::expected($reading->day, $stage);

@@ -9,6 +9,7 @@ use App\Drill\DrillFish;
 use App\Log\Kinds\StintFields;
 use App\Models\Contact;
 use App\Models\Dispute;
+use App\Models\Guest;
 use App\Models\RackSlot;
 use App\Models\Stint;
 use App\Models\Trip;
@@ -32,6 +33,7 @@ use OldEddy\Log\Next\Move;
 use OldEddy\Log\Next\Presentation;
 use OldEddy\Pictures\Ribbon\DayRibbon;
 use OldEddy\Pictures\Ribbon\Fished;
+use OldEddy\Plan\HandsAboard;
 use OldEddy\Plan\NeverTried;
 use OldEddy\Reading\Reading;
 use OldEddy\Reading\WaterReader;
@@ -68,7 +70,8 @@ final class Deck
 
     private ?string $key = null;
 
-    public function __construct(private readonly Trip $trip, private readonly Units $units)
+    /** @param  ?Guest  $as  whose deck it is, where it is not the owner's */
+    public function __construct(private readonly Trip $trip, private readonly Units $units, private readonly ?Guest $as = null)
     {
         $this->stints = $trip->stints()->with('contacts')->get();
         $this->reading = WaterReader::read(Settler::settle($trip->told()));
@@ -161,7 +164,7 @@ final class Deck
     {
         return $this->key ??= substr(hash('sha256', serialize([
             $this->reading->day, $this->toFish->rods->map(static fn (RackSlot $r): array => $r->only(RackSlot::PRESENTATION))->all(), $this->trip->here,
-            array_map(static fn (Fishable $p): array => $p->levels(), $this->toFish->choices->places), $this->units->metric, $this->isToday(),
+            array_map(static fn (Fishable $p): array => $p->levels(), $this->toFish->choices->places), $this->units->metric, $this->isToday(), $this->trip->aboard(), $this->as?->name,
         ])), 0, 16);
     }
 
@@ -200,7 +203,12 @@ final class Deck
     {
         return [
             'trip' => $this->trip->id,
-            'angler' => $this->trip->user_id,
+            'angler' => $this->as->user_id ?? $this->trip->user_id,
+            // By what name the log calls whoever holds this device; the owner needs none there.
+            'me' => $this->as?->name,
+            'owner' => $this->trip->user->name,
+            'aboard' => $this->trip->aboard(),
+            'hands' => (object) HandsAboard::jobs($this->trip->aboard()),
             'today' => $this->isToday(),
             'timezone' => $this->trip->conditions['timezone'] ?? null,
             'drill' => $this->trip->drill_seed !== null,
@@ -232,7 +240,7 @@ final class Deck
     /** @return list<object{id: string, kind: string, count: int, at: string}> the newest first */
     private function undoable(): array
     {
-        $events = $this->trip->events()->toBase()->where('undone', false)->where('kind', '!=', 'undo')->orderByDesc('seq')->limit(self::UNDO);
+        $events = $this->trip->events()->toBase()->where('undone', false)->where('kind', '!=', 'undo')->where('user_id', $this->as?->user_id)->orderByDesc('seq')->limit(self::UNDO);
 
         /** @var list<object{id: string, kind: string, count: int, at: string}> */
         return $events->get(['id', 'kind', 'count', 'at'])->all();

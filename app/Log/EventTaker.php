@@ -19,6 +19,7 @@ use App\Log\Kinds\SaysCondition;
 use App\Log\Kinds\SetsManner;
 use App\Log\Kinds\TakesBack;
 use App\Log\Kinds\Turns;
+use App\Models\Guest;
 use App\Models\LogEvent;
 use App\Models\Trip;
 use Illuminate\Support\Facades\DB;
@@ -55,10 +56,20 @@ final class EventTaker
     /** @var array<string, array<string, Wanted>> by kind */
     private array $fields = [];
 
-    public function __construct(private readonly Trip $trip)
+    private readonly ?GuestsPart $guest;
+
+    /** @param  ?Guest  $as  whose device sends, where it is not the owner's */
+    public function __construct(private readonly Trip $trip, ?Guest $as = null)
     {
-        $this->batch = new Batch($trip);
+        $this->batch = new Batch($trip, $as?->user_id);
+        $this->guest = $as === null ? null : new GuestsPart($as, $trip, $this->batch);
         $this->moments = new MomentOfDay($trip);
+    }
+
+    /** @return list<string> the kinds of entries that there are */
+    public static function kinds(): array
+    {
+        return array_keys(self::KINDS);
     }
 
     public static function kind(string $kind, Trip $trip, Batch $batch): Kind
@@ -107,6 +118,7 @@ final class EventTaker
         if ($used->isKnown(strtolower($id))) {
             return self::answer($id, self::KNOWN);
         }
+        $event = $this->guest?->named($event) ?? $event;
         $name = is_string($event['kind'] ?? null) ? $event['kind'] : '';
         $kind = isset(self::KINDS[$name]) ? $this->kinds[$name] ??= self::kind($name, $this->trip, $this->batch) : null;
         $problem = $kind === null ? 'The kind of this entry is none of those there are.' : $this->problem($event, $name, $kind);
@@ -116,7 +128,7 @@ final class EventTaker
         if (! $kind->knows($event)) {
             return self::answer($id, self::REFUSED, 'What this entry belongs to is not in this day.');
         }
-        $refusal = $used->conflict($event, $name) ?? $kind->refusal($event);
+        $refusal = $used->conflict($event, $name) ?? $this->guest?->refusal($event, $name) ?? $kind->refusal($event);
         if ($refusal !== null) {
             return self::answer($id, self::REFUSED, $refusal);
         }

@@ -59,7 +59,7 @@ final class DemoCopy
     /** Throws away copies whose time is over, and the oldest where there are too many. */
     public static function tidy(int $copies = self::COPIES): int
     {
-        $all = DB::table('users')->whereNotNull('ends_at');
+        $all = DB::table('users')->whereNotNull('ends_at')->where('guest', false);
         $over = max(0, $all->clone()->count() - $copies);
         $gone = $over === 0 ? 0 : $all->clone()->orderBy('ends_at')->limit($over)->delete();
 
@@ -101,11 +101,11 @@ final class DemoCopy
     {
         // The form's id tells which day became which; it is no longer needed then.
         $this->insert('trips', [
-            'user_id' => (string) $this->to->id, 'lake_id' => $this->becomes('lakes', 'lake_id'), 'ask' => $this->other("concat('day ', trips.id)"), 'route' => 'null',
+            'user_id' => (string) $this->to->id, 'lake_id' => $this->becomes('lakes', 'lake_id'), 'ask' => $this->other("concat('day ', trips.id)"), 'route' => 'null', 'join_code' => 'null', 'join_until' => 'null',
         ], 'id', "user_id = {$this->from->id} and drill_seed is null");
         DB::statement("insert into copied_trips select a.id, b.id from trips a join trips b on b.ask = {$this->other("concat('day ', a.id)")} where a.user_id = {$this->from->id}");
         foreach (self::OF_DAYS as $table => $ids) {
-            $becomes = ['trip_id' => $this->becomes('trips', 'trip_id')] + array_combine($ids, array_map($this->other(...), $ids));
+            $becomes = ['trip_id' => $this->becomes('trips', 'trip_id'), 'user_id' => 'null'] + array_combine($ids, array_map($this->other(...), $ids));
             if (in_array($table, ['stints', 'spot_sums'], true)) {
                 $becomes['spot_id'] = $this->becomes('spots', 'spot_id');
             }

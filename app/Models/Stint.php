@@ -31,7 +31,8 @@ use OldEddy\Log\Evidence\Stint as LoggedStint;
  * @property ?string $cover
  * @property ?string $cover_part
  * @property ?string $light
- * @property ?string $angler
+ * @property ?string $angler whose casts they are, by name; null where they are the owner's and nobody was told apart
+ * @property ?int $user_id whose device logged it, where it was not the owner's
  * @property ?int $spot_id
  * @property ?bool $followed whether it began by a move that was offered; null where none was
  * @property int $cast_count
@@ -61,13 +62,17 @@ final class Stint extends Model
      * Stints with their contacts as the core weighs them.
      *
      * @param  Collection<int, self>  $stints
+     * @param  ?string  $owner  whose those are of which nobody is said, where others fished along
      * @return list<LoggedStint>
      */
-    public static function logged(Collection $stints): array
+    public static function logged(Collection $stints, ?string $owner = null): array
     {
+        $alone = $owner === null || $stints->every(static fn (self $stint): bool => $stint->angler === null);
+
         return array_values($stints->map(static fn (self $stint): LoggedStint => new LoggedStint(
             $stint->started_at->format('Y-m-d\TH:i:s'),
-            ['cast' => $stint->cast_kind] + $stint->only(['spot', 'lure', 'color', 'retrieve', 'structure', 'cover', 'cover_part', 'light', 'angler']),
+            ['cast' => $stint->cast_kind, 'angler' => $stint->angler ?? ($alone ? null : $owner)]
+                + $stint->only(['spot', 'lure', 'color', 'retrieve', 'structure', 'cover', 'cover_part', 'light']),
             $stint->depth_ft,
             $stint->cast_count,
             null,

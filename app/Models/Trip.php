@@ -48,7 +48,10 @@ use OldEddy\Where\Route\PlannedRoute;
  * @property ?float $beat_lb the weight to beat (Y7)
  * @property ?array<string, mixed> $leaves the verdict and what the day left, in words; null until it is asked for
  * @property ?Carbon $closed_at
+ * @property ?string $join_code by which guests come aboard
+ * @property ?Carbon $join_until
  * @property User $user
+ * @property-read Collection<int, Guest> $guests
  * @property-read Collection<int, RackSlot> $rack
  */
 final class Trip extends Model
@@ -134,6 +137,28 @@ final class Trip extends Model
     public function events(): HasMany
     {
         return $this->hasMany(LogEvent::class);
+    }
+
+    /** @return HasMany<Guest, $this> in the order of coming aboard */
+    public function guests(): HasMany
+    {
+        $relation = $this->hasMany(Guest::class);
+        $relation->orderBy('id');
+
+        return $relation;
+    }
+
+    /** An angler as a guest of this day; null where he is none, or its owner. */
+    public function guestOf(User $angler): ?Guest
+    {
+        return $angler->id === $this->user_id ? null : $this->guests->first(static fn (Guest $g): bool => $g->user_id === $angler->id);
+    }
+
+    /** @return list<string> everybody aboard with a device of his own, the owner first */
+    public function aboard(): array
+    {
+        // Most days nobody was asked aboard: no page then looks for guests.
+        return [$this->user->name, ...($this->join_until === null ? [] : array_values($this->guests->pluck('name')->all()))];
     }
 
     public function told(): Conditions
@@ -358,6 +383,6 @@ final class Trip extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['conditions' => 'array', 'measured' => 'array', 'derived' => 'array', 'boat' => 'array', 'route' => KeptRoute::class, 'closed_at' => 'datetime', 'drill_seed' => 'integer', 'practice' => 'boolean', 'beat_lb' => 'float', 'leaves' => 'array', 'knots' => 'array', 'forage_seen' => 'array'];
+        return ['conditions' => 'array', 'measured' => 'array', 'derived' => 'array', 'boat' => 'array', 'route' => KeptRoute::class, 'closed_at' => 'datetime', 'join_until' => 'datetime', 'drill_seed' => 'integer', 'practice' => 'boolean', 'beat_lb' => 'float', 'leaves' => 'array', 'knots' => 'array', 'forage_seen' => 'array'];
     }
 }

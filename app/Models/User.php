@@ -21,7 +21,10 @@ use OldEddy\Log\Fish\BagLimits;
  * @property bool $own_success whether one's own success moves the lineup (M24)
  * @property array<string, string>|null $schools
  * @property array{number?: int, least?: array<string, float>}|null $limits the angler's own for the bag (Y7)
- * @property ?Carbon $ends_at when a visitor's copy of the demo is thrown away
+ * @property ?Carbon $created_at
+ * @property ?Carbon $ends_at when a visitor's copy of the demo, or a guest without an account, is thrown away
+ * @property ?Carbon $aboard_at when he came aboard somebody's day last
+ * @property bool $guest came aboard for a day, without an account
  * @property list<array<string, mixed>>|null $box what the lineup asks of the box (K4)
  */
 final class User extends Authenticatable
@@ -30,7 +33,7 @@ final class User extends Authenticatable
 
     protected $fillable = ['name', 'email', 'password', 'units', 'schools', 'own_success', 'limits'];
 
-    protected $attributes = ['units' => 'us', 'schools' => null, 'own_success' => true, 'limits' => null, 'box' => null, 'ends_at' => null];
+    protected $attributes = ['units' => 'us', 'schools' => null, 'own_success' => true, 'limits' => null, 'box' => null, 'ends_at' => null, 'guest' => false, 'aboard_at' => null];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -58,6 +61,18 @@ final class User extends Authenticatable
         return $this->hasMany(Device::class);
     }
 
+    /** @return HasMany<Archive, $this> made for him, or brought by him */
+    public function archives(): HasMany
+    {
+        return $this->hasMany(Archive::class);
+    }
+
+    /** @return HasMany<Guest, $this> days of others on which he is aboard */
+    public function aboard(): HasMany
+    {
+        return $this->hasMany(Guest::class);
+    }
+
     /** The angler's own limits for the bag; they are never the law (Y7). */
     public function bagLimits(): BagLimits
     {
@@ -83,6 +98,6 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['own_success' => 'boolean', 'password' => 'hashed', 'schools' => 'array', 'limits' => 'array', 'box' => 'array', 'ends_at' => 'datetime'];
+        return ['own_success' => 'boolean', 'password' => 'hashed', 'schools' => 'array', 'limits' => 'array', 'box' => 'array', 'ends_at' => 'datetime', 'guest' => 'boolean', 'aboard_at' => 'datetime'];
     }
 }

@@ -26,8 +26,8 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->environment('production'));
-        // A day is only ever found among the angler's own: other people's ids do not exist for them.
-        Route::bind('trip', fn (string $id): Trip => Trip::query()->where('user_id', Auth::id())->findOrFail((int) $id)->setRelation('user', Auth::user()));
+        // Whose a day is, its policy says (can:own, can:fish); all else is only ever found among the angler's own.
+        Route::bind('trip', self::day(...));
         Route::bind('item', fn (string $id): BoxItem => BoxItem::query()->where('user_id', Auth::id())->findOrFail((int) $id)->setRelation('user', Auth::user()));
         Route::bind('lake', fn (string $id): Lake => Lake::query()->where('user_id', Auth::id())->findOrFail((int) $id, Lake::LIGHT));
         TrustProxies::at(config('app.proxies'));
@@ -35,11 +35,19 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('first-look', fn (Request $request): Limit => Limit::perMinute(900)->by((string) $request->ip()));
         RateLimiter::for('account', fn (Request $request): Limit => Limit::perMinute(20)->by((string) $request->user()?->id));
         RateLimiter::for('shared', fn (Request $request): Limit => Limit::perMinute(120)->by((string) $request->ip()));
+        RateLimiter::for('join', fn (Request $request): Limit => Limit::perMinute(10)->by((string) $request->ip()));
         RateLimiter::for('register', fn (Request $request): Limit => Limit::perMinute(config('app.registrations_per_minute'))->by((string) $request->ip()));
         // Before anybody is known, and for a page that says that there is nothing here.
         View::share('units', new Units(false));
         foreach (['file', 'database'] as $store) {
             Session::extend($store, static fn (Application $app): SteadySession => SteadySession::over($store, $app));
         }
+    }
+
+    private static function day(string $id): Trip
+    {
+        $trip = Trip::query()->findOrFail((int) $id);
+
+        return $trip->user_id === Auth::id() ? $trip->setRelation('user', Auth::user()) : $trip->load('user');
     }
 }

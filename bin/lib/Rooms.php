@@ -31,6 +31,7 @@ final class Rooms
             'Drill' => ['the hidden day answers', ''],
             'Log' => ['events taken, the deck', ''],
             'Year' => ['looking back: logbook, seasons, box, reports', ''],
+            'Archive' => ['all of an angler, out and in', ''],
             'Drawing' => ['feet and metres into points', ''],
             'Jobs' => ['long work', ''],
             'Http' => ['requests', ''],

@@ -19,6 +19,7 @@ install_system() { # install_system [COMMAND:PACKAGE ...]
     need_extension intl php8.2-intl
     need_extension dom php8.2-xml
     need_extension curl php8.2-curl
+    need_extension zip php8.2-zip
     need_extension 'zend opcache' php8.2-opcache
     # The database's programs alone: nothing that would start by itself.
     need mariadbd mariadb-server-core

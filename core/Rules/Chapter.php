@@ -18,6 +18,7 @@ enum Chapter: int
     case Trolling = 9;
     case Cautions = 10;
     case Year = 11;
+    case Together = 12;
 
     /** Its heading. */
     public function words(): string
@@ -34,6 +35,7 @@ enum Chapter: int
             self::Trolling => 'Trolling and care',
             self::Cautions => 'Cautions',
             self::Year => 'What the year teaches',
+            self::Together => 'Together',
         };
     }
 

@@ -959,4 +959,13 @@ return [
         null,
         'Day report: water, level and its change, temperature and its trend, clarity by section, what worked, what died and when, sizes, what to expect next week. Spot names and positions can be hidden or blurred to the section.',
     ],
+    'G1' => [12, 'common_practice', null, 'Two anglers throw different things until one wins; then both change over. The split must still be good advice for both (L22).'],
+    'G3' => [
+        12,
+        'own',
+        null,
+        'Anglers of one boat are compared over the water they shared at the same time only: rates with spans, shared stretches marked; nobody is put before another from a handful of casts.',
+    ],
+    'G4' => [12, 'common_practice', null, 'Fish on: one plays, one nets, one clears. The card names the jobs by crew member.'],
+    'G7' => [12, 'own', null, 'A bag for each angler and one for the boat.'],
 ];

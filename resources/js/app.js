@@ -1,4 +1,5 @@
 import Alpine from '@alpinejs/csp';
+import archives from './archives.js';
 import cast from './cast.js';
 import conditions from './conditions.js';
 import firstLook from './first-look.js';
@@ -11,8 +12,10 @@ import plan from './plan.js';
 import polish from './polish.js';
 import scheme from './scheme.js';
 import signal from './signal.js';
+import square from './square.js';
 import strip from './strip.js';
 
+Alpine.data('archives', archives);
 Alpine.data('cast', cast);
 Alpine.data('conditions', conditions);
 Alpine.data('deck', deck);
@@ -25,6 +28,7 @@ Alpine.data('plan', plan);
 Alpine.data('polish', polish);
 Alpine.data('scheme', scheme);
 Alpine.data('signal', signal);
+Alpine.data('square', square);
 Alpine.data('strip', strip);
 Alpine.start();
 

@@ -82,7 +82,7 @@ test('undo goes back ten entries, and part, light, turns and a second angler are
     await page.locator('[data-said="light"]').filter({ hasText: 'shade' }).click();
     await page.getByText('Something turned, or somebody else casts').click();
     await page.locator('[data-log="turn"]').filter({ hasText: 'front' }).click();
-    await page.getByLabel('somebody else in the boat').fill('Marlo');
+    await page.getByLabel('somebody else who casts from this phone').fill('Marlo');
     await page.getByRole('button', { name: 'Join' }).click();
     await expect(page.locator('.deck-now')).toContainText('Nothing in hand yet');
     await page.locator('[data-log="stint"]').nth(1).click();

@@ -7,7 +7,6 @@ namespace Tests\Core;
 use App\Show\Units;
 use OldEddy\Log\Evidence\Contact;
 use OldEddy\Log\Evidence\ContactKind;
-use OldEddy\Log\Evidence\Crew;
 use OldEddy\Log\Evidence\DaySummary;
 use OldEddy\Log\Evidence\Evidence;
 use OldEddy\Log\Evidence\LevelEvidence;
@@ -90,23 +89,6 @@ final class PatternTest extends TestCase
         $late = DaySummary::of(Evidence::weigh($stints));
         $reeds = array_values(array_filter($late->faded, static fn (Stood $f): bool => $f->level->level === 'reeds'));
         self::assertSame(['2026-04-12T09:00', '2026-04-12T11:00'], [$reeds[0]->since, $reeds[0]->until]);
-    }
-
-    /** M4: common practice, no source; only shared spots count. */
-    public function test_anglers_are_compared_on_the_water_they_shared(): void
-    {
-        $evidence = Evidence::weigh([
-            $this->stint(
-                ['spot' => 'A', 'angler' => 'Wren', 'lure' => 'jerkbait'],
-                20,
-                ['caught', 'caught'],
-            ), $this->stint(['spot' => 'A', 'angler' => 'Marlo', 'lure' => 'spinnerbait'], 40, ['caught']),
-            $this->stint(['spot' => 'Best of all', 'angler' => 'Marlo', 'lure' => 'popper'], 30, ['caught', 'caught', 'caught', 'caught', 'caught']),
-        ]);
-        $crew = Crew::of($evidence);
-        self::assertSame(['Wren', 20, 2, 'jerkbait'], [$crew->lead()?->angler, $crew->lead()?->casts, $crew->lead()?->contactCount, $crew->lead()?->lure]);
-        self::assertEqualsWithDelta(1.0, $crew->members[0]->pBetter + $crew->members[1]->pBetter, 1e-9);
-        self::assertNull(Crew::of(Evidence::weigh([$this->stint(['spot' => 'A', 'angler' => 'Wren'], 20)]))->lead());
     }
 
     public function test_among_many_levels_one_that_looks_good_is_not_claimed(): void

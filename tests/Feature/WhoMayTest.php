@@ -19,13 +19,16 @@ use Illuminate\Support\Str;
 final class WhoMayTest extends WaterTestCase
 {
     /** Routes that are for everybody, with or without an account. */
-    private const OPEN = ['service-worker', 'up', 'shared', 'shared.picture', 'shared.text'];
+    private const OPEN = ['join', 'join.try', 'service-worker', 'up', 'shared', 'shared.picture', 'shared.text'];
 
     /** Routes for those who are not signed in. */
     private const BEFORE = ['sign-in', 'first-look', 'sign-in.try', 'register', 'register.try', 'look-around', 'forgotten', 'forgotten.try'];
 
+    /** What a guest of the day may: its deck, its log, its crew and the rules it names. */
+    private const GUESTS = ['rule.today', 'fish', 'log', 'ahead', 'ribbon', 'crew', 'crew.leave'];
+
     /** Routes whose words stand for things that are nobody's: rules, lures, forms of a file. */
-    private const WORDS = ['id' => 'W1', 'lure' => 'spinnerbait', 'form' => 'gpx', 'token' => ''];
+    private const WORDS = ['id' => 'W1', 'lure' => 'spinnerbait', 'form' => 'gpx', 'token' => '', 'code' => 'ACDEFHJK'];
 
     private User $wren;
 
@@ -52,7 +55,8 @@ final class WhoMayTest extends WaterTestCase
         $device = Device::enter($this->wren, 'a token', 'Mobile');
         $this->ids = [
             'trip' => (string) $trip->id, 'lake' => (string) $lake->id, 'spot' => (string) $spot->id, 'layer' => (string) $layer->id, 'dispute' => (string) $dispute,
-            'item' => (string) $item->id, 'token' => $share->token, 'device' => (string) $device->id,
+            'guest' => (string) $trip->guests()->create(['user_id' => $this->angler('tess@old-eddy.example')->id, 'name' => 'Tess'])->id,
+            'item' => (string) $item->id, 'token' => $share->token, 'device' => (string) $device->id, 'archive' => (string) $this->wren->archives()->create(['way' => 'out', 'state' => 'ready'])->id,
         ] + self::WORDS;
         $this->app?->make('auth')->forgetGuards();
     }
@@ -78,7 +82,7 @@ final class WhoMayTest extends WaterTestCase
         $before = $this->all();
         $walked = 0;
         foreach ($this->routes() as [$method, $route]) {
-            if (array_intersect(['trip', 'lake', 'item', 'device'], $route->parameterNames()) === []) {
+            if (array_intersect(['trip', 'lake', 'item', 'device', 'archive'], $route->parameterNames()) === []) {
                 continue;
             }
             $this->call($method, $this->uri($route), $this->sent())->assertNotFound();
@@ -102,6 +106,28 @@ final class WhoMayTest extends WaterTestCase
             }
         }
         self::assertEquals($before, $this->all(), 'nothing of Wren\'s was changed');
+    }
+
+    public function test_a_guest_of_the_day_comes_to_its_deck_and_no_further(): void
+    {
+        $tess = User::query()->where('email', 'tess@old-eddy.example')->firstOrFail();
+        Trip::query()->whereKey($this->ids['trip'])->update(['join_until' => now()->addHour()]);
+        $before = $this->all();
+        $walked = [];
+        foreach ($this->routes() as [$method, $route]) {
+            if (array_intersect(['trip', 'lake', 'item', 'device', 'archive'], $route->parameterNames()) === [] || $route->getName() === 'crew.leave') {
+                continue;
+            }
+            $answer = $this->actingAs($tess)->call($method, $this->uri($route), $this->sent());
+            $may = in_array($route->getName(), self::GUESTS, true);
+            self::assertSame($may ? 200 : 404, $answer->getStatusCode(), "{$method} {$route->uri()}");
+            $walked[(int) $may] = ($walked[(int) $may] ?? 0) + 1;
+        }
+        self::assertGreaterThan(50, $walked[0]);
+        self::assertSame(count(self::GUESTS) - 1, $walked[1]);
+        self::assertEquals($before, $this->all(), 'the log takes nothing of what was sent: it is the owner\'s to say');
+        $this->actingAs($tess)->delete(route('crew.leave', $this->ids['trip']))->assertRedirect(route('days'));
+        $this->actingAs($tess)->get(route('fish', $this->ids['trip']))->assertNotFound();
     }
 
     public function test_a_reader_of_a_share_reads_that_report_and_nothing_else(): void

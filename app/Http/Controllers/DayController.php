@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Day\NewDay;
+use App\Models\Guest;
 use App\Models\Lake;
 use App\Models\Trip;
+use App\Models\User;
 use App\Year\BoxBook;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
@@ -17,6 +20,9 @@ final class DayController
 {
     /** Among so many of the newest days today's is looked for. */
     private const LATELY = 30;
+
+    /** So many days of others are shown. */
+    private const ABOARD = 5;
 
     /** So many finished days stand here; the logbook has them all. */
     private const FINISHED = 25;
@@ -28,6 +34,7 @@ final class DayController
         return view('days.index', [
             'open' => $days->clone()->whereNull('closed_at')->get(),
             'closed' => $days->clone()->whereNotNull('closed_at')->limit(self::FINISHED)->get(),
+            'aboard' => $this->aboard($request->user()),
             'cares' => $request->user()->box === null ? 0 : BoxBook::asking($request->user(), now()->toDateString()),
             'ask' => (string) Str::uuid(),
             'lakes' => $request->user()->lakes()->select(['id', 'name'])->orderBy('name')->get(),
@@ -59,8 +66,16 @@ final class DayController
     {
         $open = $request->user()->trips()->whereNull('closed_at')->whereNull('drill_seed')->orderByDesc('id')->limit(self::LATELY)->get();
         $today = $open->filter(static fn (Trip $t): bool => ($t->conditions['date'] ?? null) === $t->now()->toDateString());
-        $day = $today->first(static fn (Trip $t): bool => $t->isUnderWay()) ?? $today->first();
+        $day = $today->first(static fn (Trip $t): bool => $t->isUnderWay()) ?? $today->first() ?? $this->aboard($request->user())->first()?->trip;
 
         return $day === null ? redirect()->route('days') : redirect()->route('fish', $day);
+    }
+
+    /** @return Collection<int, Guest> open days of others on which the angler is aboard, the newest first */
+    private function aboard(User $angler): Collection
+    {
+        return $angler->aboard_at === null
+            ? new Collection
+            : $angler->aboard()->with('trip.user')->whereRelation('trip', 'closed_at', null)->latest('id')->limit(self::ABOARD)->get();
     }
 }

@@ -20,9 +20,9 @@ final class FishController
     /** More than any honest device sends at once. */
     private const MOST_EVENTS = 500;
 
-    public function show(Trip $trip): View
+    public function show(Request $request, Trip $trip): View
     {
-        return view('fish.show', ['trip' => $trip, 'state' => $this->deck($trip)->state()]);
+        return view('fish.show', ['trip' => $trip, 'guest' => $trip->guestOf($request->user()), 'state' => $this->deck($request, $trip)->state()]);
     }
 
     /** Takes a batch; the state comes with the last one only, since a long queue has no use for it in between. */
@@ -35,7 +35,7 @@ final class FishController
                 'ground' => ['nullable', 'string', 'max:40'],
             ],
         );
-        $answers = (new EventTaker($trip))->take($given['events']);
+        $answers = (new EventTaker($trip, $trip->guestOf($request->user())))->take($given['events']);
         if ($trip->drill_seed !== null) {
             DrillFish::answer($trip);
         }
@@ -43,7 +43,7 @@ final class FishController
         if ($given['more'] ?? false) {
             return new JsonResponse(['events' => $answers, 'state' => null]);
         }
-        $deck = $this->deck($trip);
+        $deck = $this->deck($request, $trip);
 
         return new JsonResponse(['events' => $answers] + (isset($given['ground']) && $given['ground'] === $deck->groundKey()
             ? ['after' => $deck->after($given['events'])]
@@ -51,15 +51,15 @@ final class FishController
     }
 
     /** The day as it was fished, drawn; the deck asks for it now and then. */
-    public function ribbon(Trip $trip): View
+    public function ribbon(Request $request, Trip $trip): View
     {
-        return view('partials.ribbon', ['ribbon' => $this->deck($trip)->ribbon(), 'key' => 'deck']);
+        return view('partials.ribbon', ['ribbon' => $this->deck($request, $trip)->ribbon(), 'key' => 'deck']);
     }
 
     /** What the deck shows at the other spots of the day, for a device to keep. */
-    public function ahead(Trip $trip): JsonResponse
+    public function ahead(Request $request, Trip $trip): JsonResponse
     {
-        return new JsonResponse(['spots' => (object) SpotsAhead::of($trip, $this->deck($trip)->toFish, $trip->user->units())]);
+        return new JsonResponse(['spots' => (object) SpotsAhead::of($trip, $this->deck($request, $trip)->toFish, $request->user()->units())]);
     }
 
     /** Two devices said different things: the angler says which is right. */
@@ -68,11 +68,11 @@ final class FishController
         $given = $request->validate(['take' => ['required', 'in:kept,other']]);
         Disputes::settle($trip, $trip->disputes()->findOrFail($dispute), $given['take'] === 'other');
 
-        return $request->expectsJson() ? new JsonResponse(['state' => $this->deck($trip)->state()]) : back();
+        return $request->expectsJson() ? new JsonResponse(['state' => $this->deck($request, $trip)->state()]) : back();
     }
 
-    private function deck(Trip $trip): Deck
+    private function deck(Request $request, Trip $trip): Deck
     {
-        return new Deck($trip, $trip->user->units());
+        return new Deck($trip, $request->user()->units(), $trip->guestOf($request->user()));
     }
 }

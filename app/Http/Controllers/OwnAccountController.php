@@ -31,6 +31,19 @@ final class OwnAccountController
         ]);
     }
 
+    /** Somebody who came aboard without an account makes it one: what he logged, and where he is aboard, stays his. */
+    public function become(Request $request): RedirectResponse
+    {
+        $user = $request->user();
+        abort_unless($user->guest, 403);
+        $given = $request->validate([
+            'name' => ['required', 'string', 'max:60'], 'email' => ['required', 'string', 'email', 'max:190', 'unique:users,email'], 'password' => ['required', new Passwords],
+        ], ['email.unique' => 'Another account has this address.']);
+        $user->forceFill($given + ['guest' => false, 'ends_at' => null])->save();
+
+        return redirect()->route('account')->with('said', 'The account is yours.');
+    }
+
     public function change(Request $request): RedirectResponse
     {
         $user = $this->own($request);

@@ -3,6 +3,7 @@ import { send } from '../wire.js';
 import { ahead, atSpot } from './ahead.js';
 import { care } from './care.js';
 import { castClock } from './cast-clock.js';
+import { crew } from './crew.js';
 import { detail } from './detail.js';
 import { fishOn } from './fish-on.js';
 import { followed, hand, shown } from './hand.js';
@@ -10,7 +11,8 @@ import { here } from './here.js';
 import { joined } from './joined.js';
 import { keys } from './keys.js';
 import { withEvents, write } from './log.js';
-import { keepDeck, keptDeck, put, setAsides, waiting } from './queue.js';
+import { waitingOf } from './outbox.js';
+import { keepDeck, keptDeck, put, setAsides } from './queue.js';
 import { sender } from './sender.js';
 import { steady } from './steady.js';
 import { wet } from './wet.js';
@@ -33,7 +35,7 @@ export default () => {
         writes: 0,
     };
 
-    return joined(ahead(book), care, castClock, detail, fishOn, hand, here, keys, wet, sender(book), {
+    return joined(ahead(book), care, castClock, crew, detail, fishOn, hand, here, keys, wet, sender(book), {
         state: null,
         notice: '',
         oddSaid: null,
@@ -41,8 +43,6 @@ export default () => {
         refused: [],
         sending: false,
         angler: null,
-        crew: [],
-        newAngler: '',
         open: null,
         dismissed: '',
         dismissedNext: false,
@@ -76,8 +76,7 @@ export default () => {
             // Only now is anything under the title shown: no key moves under a thumb that is already coming down.
             await this.$nextTick();
             this.$root.dataset.drawn = '';
-            this.crew = [...new Set(this.state.stints.map((s) => s.angler).filter(Boolean))];
-            this.angler = this.state.stints.at(-1)?.angler ?? null;
+            this.meetCrew();
             document.addEventListener('keydown', (e) => this.key(e));
             window.addEventListener('online', () => this.flush());
             document.addEventListener('visibilitychange', () => {
@@ -98,7 +97,7 @@ export default () => {
 
         // What is drawn.
         get stint() {
-            return this.state?.stints.filter((s) => (s.angler ?? null) === this.angler).at(-1) ?? null;
+            return this.stintOf(this.angler);
         },
         get begun() {
             return this.stint !== null;
@@ -160,9 +159,6 @@ export default () => {
             const all = this.state?.spots ?? [];
             const fresh = this.state?.drill || all.some((s) => s.about === 'new') ? [] : [{ name: `Spot ${all.length + 1}`, about: 'new' }];
             return [...all, ...fresh].map((s) => ({ ...s, pressed: s.name === this.stint?.spot ? 'true' : 'false', words: s.about ? `${s.name} (${s.about})` : s.name }));
-        },
-        get people() {
-            return this.crew.map((name) => ({ name, pressed: name === this.angler ? 'true' : 'false' }));
         },
         get contacts() {
             return (this.state?.stints ?? []).flatMap((s) => s.contacts.map((c) => ({ ...c, words: [c.kind, c.lost_by ? c.lost_by : null, c.length ? `${c.length} ${this.state.size_unit}` : null, c.weight ? `${c.weight} ${this.state.weight_unit}` : c.about ?? null, `${c.at.slice(11, 16)}, ${s.lure}`].filter(Boolean).join(' · ') }))).reverse().slice(0, 12);
@@ -253,8 +249,8 @@ export default () => {
             let queue, before;
             do {
                 before = book.writes;
-                queue = (await waiting(this.trip)).map((e) => e.event);
-                this.refused = await setAsides(this.trip);
+                queue = (await waitingOf(this.trip, this.owner)).map((e) => e.event);
+                this.refused = (await setAsides(this.trip)).filter((e) => !e.angler || e.angler === this.owner);
             } while (before !== book.writes);
             // On top of the server's state come, once each: what was sent since it was drawn, what waits, what is just being written.
             const once = new Map([...book.sent, ...queue, ...this.unwritten].map((e) => [e.id, e]));
@@ -289,7 +285,7 @@ export default () => {
             return whole;
         },
         cast() {
-            if (!this.begun || !this.isFresh('cast')) {
+            if (!this.begun || !this.isFresh(`cast ${this.angler ?? ''}`)) {
                 return false;
             }
             this.fishOn = false;
@@ -325,7 +321,14 @@ export default () => {
         toRod(key) {
             this.begin(this.state.rods.find((r) => r.key === key), this.stint?.spot ?? this.state.here ?? this.state.spots[0]?.name ?? 'Spot 1');
         },
+        /** The boat goes, and with it all who cast from this phone, each with his own rod. */
         toSpot(spot) {
+            const who = this.angler;
+            for (const one of this.people.filter((p) => p.name !== who && this.stintOf(p.name))) {
+                this.angler = one.name;
+                this.begin(this.now, spot);
+            }
+            this.angler = who;
             this.begin(this.stint ? this.now : this.state.rods[0], spot);
         },
         take(move) {
@@ -372,17 +375,6 @@ export default () => {
         },
         isSaid(field, value) {
             return this.stint?.[field] === value ? 'true' : 'false';
-        },
-        who(name) {
-            this.angler = name;
-        },
-        join() {
-            const name = this.newAngler.trim().slice(0, 40);
-            if (name && !this.crew.includes(name)) {
-                this.crew = [...this.crew, name];
-            }
-            this.angler = name || this.angler;
-            this.newAngler = '';
         },
         dismiss() {
             this.dismissed = this.move.text;

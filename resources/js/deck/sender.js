@@ -1,5 +1,5 @@
 import { AT_ONCE, alone, answered, waitingOf } from './outbox.js';
-import { keepDeck, letGo, put, waiting } from './queue.js';
+import { keepDeck, letGo, put } from './queue.js';
 import { NoSignal, SignedOut, send } from '../wire.js';
 import { entries } from './words.js';
 
@@ -86,7 +86,7 @@ export const sender = (book) => ({
         try {
             await alone(() => this.sendAll());
         } catch (e) {
-            const left = (await waiting(this.trip)).length;
+            const left = (await waitingOf(this.trip, this.owner)).length;
             if (e instanceof SignedOut) {
                 this.notice = `You are signed out. ${entries(left)} ${left === 1 ? 'is' : 'are'} kept on this device and sent when you sign in again.`;
             } else if (e instanceof NoSignal) {
@@ -125,7 +125,7 @@ export const sender = (book) => ({
             } else if (data.after) {
                 await this.takeAfter(data.after);
             } else {
-                this.queued = (await waiting(this.trip)).length;
+                this.queued = (await waitingOf(this.trip, this.owner)).length;
             }
         }
         this.notice = this.notice.startsWith('No signal') ? '' : this.notice;

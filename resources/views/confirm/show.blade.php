@@ -71,15 +71,7 @@
         <section>
             @if ($crew->members)
                 <h2>The boat</h2>
-                <table class="parts"><thead><tr><th scope="col">angler</th><th scope="col" class="num">casts</th><th scope="col" class="num">contacts</th><th scope="col" class="num">in 100</th><th
-                    scope="col">mostly</th></tr></thead>
-                    @foreach ($crew->members as $member)
-                        <tr><td>{{ $member->angler }}</td><td class="num">{{ $member->casts }}</td><td class="num">{{ $member->contactCount }}</td><td class="num">{{ round(100 * $member->rate->mean(),
-                            1) }}</td><td>{{ App\Show\Word::of($member->lure ?? '') }}</td></tr>
-                    @endforeach
-                </table>
-                <p class="muted">Only casts on spots that more than one of you fished. {{ $crew->members[0]->angler }} does better with {{ round(100 * $crew->members[0]->pBetter) }} %. <a
-                    class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'M4') }}">because M4</a></p>
+                @include('crew.compared')
             @endif
             @if ($evidence->confounded)
                 <h2>Not to be told apart</h2>

@@ -11,6 +11,10 @@
             @empty
                 <p>No day is open. Begin one: name the water and the date, and read it.</p>
             @endforelse
+            @foreach ($aboard as $one)
+                <p class="card"><a href="{{ route('fish', $one->trip) }}"><b>{{ $one->trip->name }}</b></a> {{ $one->trip->conditions['date'] ?? '' }}: aboard with {{ $one->trip->user->name }}, as {{ $one->name }}</p>
+            @endforeach
+            <p><a href="{{ route('join') }}">Come aboard somebody’s boat</a></p>
             <h2 id="finished">Finished</h2>
             @forelse ($closed as $day)
                 @include('days.row', ['day' => $day])

@@ -3,7 +3,7 @@
 @section('main-class', 'fish')
 @section('content')
     <script type="application/json" id="deck-state">@json($state, JSON_HEX_TAG | JSON_HEX_AMP)</script>
-    <div x-data="deck" data-url="{{ route('log', $trip) }}" data-trip="{{ $trip->id }}" data-angler="{{ $trip->user_id }}" class="deck">
+    <div x-data="deck" data-url="{{ route('log', $trip) }}" data-trip="{{ $trip->id }}" data-angler="{{ auth()->id() }}" class="deck">
         <p class="notice afloat" role="status" aria-live="polite" x-show="notice || twice" x-cloak><span x-text="notice"></span> <span x-text="twice"></span></p>
         <p class="notice dispute" role="status" x-show="hasRefused" x-cloak><span x-text="refusedWords"></span> <button type="button" @click="sendRefused">Send again</button> <button type="button"
             @click="forgetRefused">Let go</button></p>
@@ -22,6 +22,7 @@
                 <template x-for="option in partOptions" :key="option.value"><button type="button" data-part-option :aria-pressed="option.pressed" @click="changePart(option.value)"
                     x-text="option.words"></button></template>
             </div>
+            <p class="deck-row" x-show="gone" x-cloak><button type="button" class="act" @click="goAlong" data-go-along>The boat went to <span x-text="state ? state.here : ''"></span>: fish there</button></p>
             <p class="muted first-here" x-show="firstHere" x-text="firstHere" x-cloak></p>
             <p x-show="!begun" x-cloak>Take a rod in hand to begin<span x-show="state && state.here"> at <span x-text="state ? state.here : ''"></span></span>.@if ($trip->rack->isEmpty()
                 && $trip->drill_seed === null) Your rack is empty: these are the rods of today's plan.@endif</p>
@@ -44,8 +45,12 @@
                 </div>
             </template>
         </section>
-        <section class="deck-keys" aria-label="Log" x-show="begun" x-cloak>
-            <button type="button" class="cast-key" data-log="casts" @click="cast"><b data-count="casts" x-text="casts"></b><span x-text="castSays">casts</span></button>
+        <section class="deck-keys" aria-label="Log" x-show="anyBegun" x-cloak>
+            <button type="button" class="cast-key" data-log="casts" @click="cast" x-show="alone"><b data-count="casts" x-text="casts"></b><span x-text="castSays">casts</span></button>
+            <div class="cast-keys" x-show="together" x-cloak>
+                <template x-for="one in people" :key="one.label"><button type="button" class="cast-key" :data-cast-of="one.label" :aria-pressed="one.pressed" @click="castOf(one.name)"><b x-text="one.casts"></b><span
+                    x-text="one.words"></span></button></template>
+            </div>
             <div class="contact-keys">
                 <template x-for="kind in kinds" :key="kind.value">
                     <button type="button" data-log="contact" :data-kind="kind.value" @click="contact(kind.value)"><span x-text="kind.words"></span><b :data-count="kind.value"
@@ -73,6 +78,7 @@
         </section>
         <section class="deck-card" aria-label="A fish is on" x-show="fishOn" x-cloak>
             <h2>Fish on <b x-text="onFor"></b></h2>
+            <ul class="hands" x-show="hands.length"><template x-for="job in hands" :key="job"><li x-text="job"></li></template></ul>
             <ul><template x-for="job in jobs" :key="job"><li x-text="job"></li></template></ul>
         </section>
         <section class="deck-card" aria-label="How long is it" x-show="rulerFor" x-cloak>
@@ -148,19 +154,25 @@
                     </div></div>
                 @endforeach
                 @if ($trip->drill_seed === null)
+                @unless ($guest)
                 <p class="deck-row" aria-label="The knot"><span class="grow muted" x-text="knot"></span><button type="button" @click="retied" data-retied>Tied anew</button><button type="button"
                     @click="lureLost" data-lure-lost>Lure lost</button></p>
+                @endunless
                 <details><summary>Something turned, or somebody else casts</summary>
+                    @unless ($guest)
                     <h2>What the day is for</h2>
                     <div class="chips"><button type="button" @click="toggleBigFish" :aria-pressed="bigFish">One big fish</button><button type="button" @click="togglePractice"
                         :aria-pressed="practice">Practice: one bite is enough</button></div>
+                    @endunless
                     <h2>What changed just now</h2>
                     <div class="chips"><template x-for="one in turns" :key="one.value"><button type="button" data-log="turn" @click="turn(one.value)" x-text="one.words"></button></template></div>
                     <h2>Who casts</h2>
-                    <div class="chips"><template x-for="one in people" :key="one.name"><button type="button" :aria-pressed="one.pressed" @click="who(one.name)"
-                        x-text="one.name"></button></template></div>
-                    <p class="deck-row"><label class="grow"><span class="field-label">somebody else in the boat</span><input x-model="newAngler" maxlength="40"></label><button type="button"
+                    @unless ($guest)
+                    <div class="chips"><template x-for="one in people" :key="one.label"><button type="button" :aria-pressed="one.pressed" @click="who(one.name)" x-text="one.label"></button></template></div>
+                    <p class="deck-row"><label class="grow"><span class="field-label">somebody else who casts from this phone</span><input x-model="newAngler" maxlength="40"></label><button type="button"
                         @click="join">Join</button></p>
+                    @endunless
+                    <p><a href="{{ route('crew', $trip) }}">The crew: others on their own phones, and who did what</a></p>
                 </details>
                 @endif
             </div>
@@ -169,9 +181,9 @@
         <section class="deck-bag" aria-label="The bag" x-show="bagLines.length" x-cloak>
             <h2>The bag <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'Y7') }}">why</a></h2>
             <ul class="because"><template x-for="one in bagLines" :key="one"><li x-text="one"></li></template></ul>
-            <p class="deck-row"><label class="grow"><span class="field-label">a weight to beat, {{ $units->weightWord() }}</span><input type="number" inputmode="decimal" min="0" step="0.1"
+            @unless ($guest)<p class="deck-row"><label class="grow"><span class="field-label">a weight to beat, {{ $units->weightWord() }}</span><input type="number" inputmode="decimal" min="0" step="0.1"
                 x-model="beatTyped" :placeholder="state && state.manner ? state.manner.beat : ''" data-beat></label><button type="button" @click="keepBeat">Note it</button></p>
-            <p><a href="{{ route('bag', $trip) }}">Stay, or change for size?</a> <span class="muted">Your own limits, never the law. Fish are let go unless you say that one is kept.</span></p>
+            <p><a href="{{ route('bag', $trip) }}">Stay, or change for size?</a> <span class="muted">Your own limits, never the law. Fish are let go unless you say that one is kept.</span></p>@endunless
         </section>
         @endif
         <section class="deck-showed" aria-label="Fish that showed" x-show="showed.length" x-cloak>
@@ -192,7 +204,11 @@
         <section class="deck-sums">
             <p class="deck-sum" x-text="sum"></p>
             <p class="muted"><span data-queue x-text="inStep"></span>. <span x-text="state ? state.past : ''"></span></p>
-            @if ($trip->drill_seed === null)
+            @if ($guest)
+                <p class="deck-water">Water as known: <span x-text="state ? state.water : ''"></span>.</p>
+                <p class="deck-row"><button type="button" @click="togglePosition" :aria-pressed="positionPressed" x-text="positionWords"></button><button type="button" @click="toggleAwake"
+                    :aria-pressed="awakePressed" x-text="awakeWords"></button></p>
+            @elseif ($trip->drill_seed === null)
                 <p class="deck-water">Water as known: <span x-text="state ? state.water : ''"></span>. <a href="{{ route('read', $trip) }}">Changed? Say so.</a> <a class="rule-tag"
                     href="{{ App\Show\RuleLink::to($trip, 'W19') }}">why</a></p>
                 <p class="deck-row"><button type="button" @click="togglePosition" :aria-pressed="positionPressed" x-text="positionWords"></button><button type="button" @click="toggleAwake"

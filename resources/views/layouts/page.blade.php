@@ -21,8 +21,7 @@
         @isset($trip)
             <span class="masthead-day">{{ $trip->name }}</span>
             <nav class="steps" aria-label="The order of the work">
-                @foreach ($trip->drill_seed === null ? ['read' => 'Read', 'choose' => 'Choose', 'where' => 'Where', 'fish' => 'Fish', 'confirm' => 'Confirm', 'look-back.day' => 'Look back'] : ['fish' => 'Fish',
-                    'confirm' => 'Confirm'] as $route => $verb)
+                @foreach (App\Show\Steps::of($trip) as $route => $verb)
                     @unless ($loop->first)<span class="arrow" aria-hidden="true">→</span>@endunless
                     <a href="{{ route($route, $trip) }}" @if (request()->routeIs($route)) aria-current="page" @endif>{{ $verb }}</a>
                 @endforeach

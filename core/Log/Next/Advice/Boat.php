@@ -12,16 +12,10 @@ use OldEddy\Log\Next\Situation;
 /** Two anglers throw different things until one wins; then both change over (M4). */
 final class Boat implements Adviser
 {
-    private const WINS_P = 0.85;
-
     public function advise(Situation $day): array
     {
-        $lead = Crew::of($day->evidence)->lead();
-        if ($lead === null
-            || $lead->pBetter < self::WINS_P
-            || $lead->contactCount < 2
-            || $lead->lure === null
-            || $lead->lure === ($day->last->levels['lure'] ?? null)) {
+        $lead = Crew::of($day->evidence)->winner();
+        if ($lead === null || $lead->lure === null || $lead->lure === ($day->last->levels['lure'] ?? null)) {
             return [];
         }
 

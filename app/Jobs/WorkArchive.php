@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Archive\TakesArchive;
+use App\Archive\WritesArchive;
+use App\Models\Archive;
+use App\Models\User;
+use App\Waters\Files\Refused;
+use Illuminate\Bus\Queueable;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Queue\InteractsWithQueue;
+use Illuminate\Support\Facades\Log;
+use RuntimeException;
+use Throwable;
+
+/** Makes an archive of all that is an angler's, or takes one in. A run that was cut off is done again from the start: nothing of it was kept. */
+final class WorkArchive implements ShouldQueue
+{
+    use InteractsWithQueue;
+    use Queueable;
+
+    public int $tries = 3;
+
+    public function __construct(private readonly int $archive)
+    {
+    }
+
+    public function handle(): void
+    {
+        $archive = Archive::query()->find($this->archive);
+        if ($archive === null || $archive->state !== Archive::WAITING) {
+            return;
+        }
+        $angler = User::query()->findOrFail($archive->user_id);
+        $path = (string) tempnam(sys_get_temp_dir(), 'archive');
+        try {
+            $archive->way === Archive::OUT ? $this->makes($archive, $angler, $path) : $this->takes($archive, $angler, $path);
+        } catch (Refused $e) {
+            $archive->update(['state' => Archive::REFUSED, 'said' => mb_strimwidth($e->getMessage(), 0, 400)]);
+            $archive->emptied();
+        } finally {
+            @unlink($path);
+        }
+    }
+
+    public function failed(?Throwable $e): void
+    {
+        Log::error('An archive could not be worked on.', ['archive' => $this->archive, 'why' => $e?->getMessage()]);
+        Archive::query()->whereKey($this->archive)->where('state', Archive::WAITING)->update(['state' => Archive::REFUSED, 'said' => 'This could not be done to its end, and nothing of it was kept. Try it again.']);
+    }
+
+    private function makes(Archive $archive, User $angler, string $path): void
+    {
+        (new WritesArchive($angler, $archive->tell(...)))->to($path);
+        $archive->keep($path);
+        $archive->update(['state' => Archive::READY]);
+    }
+
+    private function takes(Archive $archive, User $angler, string $path): void
+    {
+        $file = fopen($path, 'wb') ?: throw new RuntimeException('No place to put the archive.');
+        $archive->pieces(static function (string $piece) use ($file): void {
+            fwrite($file, $piece);
+        });
+        fclose($file);
+        $taken = array_filter((new TakesArchive($angler, $archive->tell(...)))->from($path));
+        $archive->update(['state' => Archive::READY, 'said' => $taken === []
+            ? 'All of it was here already: nothing was changed.'
+            : 'Taken in: '.implode(', ', array_map(static fn (string $what, int $n): string => "{$n} {$what}", array_keys($taken), $taken)).'.']);
+        $archive->emptied();
+    }
+}

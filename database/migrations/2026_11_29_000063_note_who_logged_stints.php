@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Support\Facades\DB;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        DB::statement(<<<'SQL'
+            alter table stints
+                -- Whose device logged it, where it was not the owner's. An account that ends leaves its name in the log.
+                add column if not exists user_id bigint unsigned null,
+                add constraint foreign key if not exists stints_user (user_id) references users (id) on delete set null
+            SQL);
+    }
+};
