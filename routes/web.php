@@ -13,6 +13,7 @@ use App\Http\Controllers\CastController;
 use App\Http\Controllers\ChooseController;
 use App\Http\Controllers\ConfirmController;
 use App\Http\Controllers\CrewController;
+use App\Http\Controllers\CsvLogController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DrillController;
 use App\Http\Controllers\EntriesController;
@@ -76,6 +77,9 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/', [ArchiveController::class, 'make'])->middleware('throttle:account')->name('archive.make');
         Route::post('/in', [ArchiveController::class, 'take'])->middleware('throttle:account')->name('archive.take');
         Route::get('/log.csv', [ArchiveController::class, 'csv'])->name('archive.csv');
+        Route::post('/log', [CsvLogController::class, 'bring'])->middleware('throttle:account')->name('archive.log');
+        Route::get('/log/{archive}', [CsvLogController::class, 'columns'])->whereNumber('archive')->name('archive.columns');
+        Route::post('/log/{archive}', [CsvLogController::class, 'take'])->whereNumber('archive')->name('archive.log.take');
         Route::get('/{archive}', [ArchiveController::class, 'give'])->whereNumber('archive')->name('archive.give');
     });
     Route::get('/rules', [RuleController::class, 'index'])->name('rules');

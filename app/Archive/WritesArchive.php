@@ -42,7 +42,9 @@ final class WritesArchive
                 $this->json("{$folder}/schemas/{$name}.json", Schema::of($kept));
             }
             $this->json("{$folder}/settings.json", $this->angler->only(['name', 'units', 'schools', 'limits', 'own_success']));
-            $files['log.csv'] = (new LogCsv($this->angler))->write("{$folder}/log.csv");
+            $log = fopen("{$folder}/log.csv", 'wb');
+            $files['log.csv'] = (new LogCsv($this->angler))->write($log);
+            fclose($log);
             $files += $this->lakes($folder) + $this->layers($folder);
             $this->json("{$folder}/manifest.json", Manifest::of($this->angler, $files));
             $this->zip($folder, $path);

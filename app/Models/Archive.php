@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\DB;
  *
  * @property int $id
  * @property int $user_id
- * @property string $way out or in
+ * @property string $way out, in or csv
  * @property string $state
  * @property int $done rows
  * @property int $total rows
@@ -28,6 +28,9 @@ final class Archive extends Model
     public const OUT = 'out';
 
     public const IN = 'in';
+
+    /** A table of a log, whose columns are being told. */
+    public const CSV = 'csv';
 
     public const WAITING = 'waiting';
 

@@ -128,7 +128,7 @@ final class BoxFile
     }
 
     /** A word that a table program would take for a formula is led by a mark that it takes for a word. */
-    private static function plain(string $value): string
+    public static function plain(string $value): string
     {
         return preg_match('/^[=+\-@\t\r]/', $value) === 1 && ! is_numeric($value) ? "'{$value}" : $value;
     }

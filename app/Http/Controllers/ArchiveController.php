@@ -23,18 +23,18 @@ final class ArchiveController
     {
         Archive::tidy();
 
-        return view('account.archive', ['archives' => $request->user()->archives()->latest('id')->limit(5)->get()]);
+        return view('account.archive', ['archives' => $request->user()->archives()->where('way', '!=', Archive::CSV)->latest('id')->limit(5)->get()]);
     }
 
     /** How far those are that are worked on. */
     public function progress(Request $request): JsonResponse
     {
-        return new JsonResponse(['archives' => $request->user()->archives()->latest('id')->limit(5)->get(['id', 'state', 'done', 'total'])]);
+        return new JsonResponse(['archives' => $request->user()->archives()->where('way', '!=', Archive::CSV)->latest('id')->limit(5)->get(['id', 'state', 'done', 'total'])]);
     }
 
     public function make(Request $request): RedirectResponse
     {
-        $under = $request->user()->archives()->where('state', Archive::WAITING)->exists();
+        $under = $request->user()->archives()->where('way', Archive::OUT)->where('state', Archive::WAITING)->exists();
         if (! $under) {
             dispatch(new WorkArchive($request->user()->archives()->create(['way' => Archive::OUT])->id));
         }
@@ -69,9 +69,7 @@ final class ArchiveController
         $angler = $request->user();
 
         return response()->streamDownload(static function () use ($angler): void {
-            foreach ((new LogCsv($angler))->rows() as $line) {
-                echo $line;
-            }
+            (new LogCsv($angler))->write(fopen('php://output', 'wb'));
         }, 'old-eddy-log.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
     }
 }

@@ -1,0 +1,204 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Archive;
+
+use App\Log\EventTaker;
+use App\Log\Kinds\StintFields;
+use App\Models\Trip;
+use App\Models\User;
+use App\Show\Units;
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use OldEddy\Choice\Lures\Catalog;
+use Ramsey\Uuid\Uuid;
+
+/**
+ * A log that was kept elsewhere, row by row as entries of ours: a day for each date and water, a stint for rows that show the same, a
+ * contact for each that had one. Ids come from what a row says, so that taking it in twice changes nothing (G6).
+ */
+final readonly class CsvLog
+{
+    private const AT_ONCE = 400;
+
+    private const NAMESPACE = '6f2b7f0e-6a0c-5c53-9a55-0f4d7a0a8a11';
+
+    private const DATES = ['Y-m-d', 'm/d/Y', 'd.m.Y', 'Y/m/d'];
+
+    private const TIMES = ['H:i', 'H:i:s', 'g:i A', 'g:i a', 'g:iA'];
+
+    /** Where nothing is said of the hour, a day begins so. */
+    private const MORNING = '06:00';
+
+    /**
+     * @param  array<string, int>  $columns  number of the column by what it says
+     * @param  array{color: string, casts: int, depth: float, contact: string, units: string, species: string}  $else  where a row says nothing
+     */
+    public function __construct(private User $angler, private CsvTable $table, private array $columns, private array $else)
+    {
+    }
+
+    /** @return array<int, array{row: ?array<string, mixed>, problem: ?string}> what each line becomes, or why it becomes nothing */
+    public function rows(): array
+    {
+        return array_map($this->row(...), $this->table->rows);
+    }
+
+    /** @return array{days: int, stints: int, contacts: int, left: int} what was new, and lines that were left */
+    public function take(): array
+    {
+        $rows = $this->rows();
+        $sound = array_filter(array_column($rows, 'row'));
+        $took = ['days' => 0, 'stints' => 0, 'contacts' => 0, 'left' => count($rows) - count($sound)];
+        $days = [];
+        foreach ($sound as $row) {
+            $days["{$row['date']} {$row['water']}"][] = $row;
+        }
+        DB::transaction(function () use ($days, &$took): void {
+            foreach ($days as $key => $of) {
+                $trip = $this->day((string) $key, $of[0]);
+                $took['days'] += (int) $trip->wasRecentlyCreated;
+                foreach (array_chunk($this->events((string) $key, $of), self::AT_ONCE) as $events) {
+                    $answers = array_column((new EventTaker($trip))->take($events), 'became', 'id');
+                    foreach ($events as $event) {
+                        if ($answers[$event['id']] === EventTaker::TAKEN && in_array($event['kind'], ['stint', 'contact'], true)) {
+                            $took["{$event['kind']}s"]++;
+                        }
+                    }
+                }
+            }
+        });
+
+        return $took;
+    }
+
+    /** @param  array<string, mixed>  $row */
+    private function day(string $key, array $row): Trip
+    {
+        /** @var Trip */
+        return $this->angler->trips()->firstOrCreate(['ask' => $this->id("day {$key}")], [
+            'name' => $row['water'] === '' ? 'A log of '.$row['date'] : mb_strimwidth($row['water'], 0, 80), 'closed_at' => now(),
+            'conditions' => ['species' => $row['species'] ?? $this->else['species'], 'date' => $row['date']],
+        ]);
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $rows  of one day
+     * @return list<array<string, mixed>>
+     */
+    private function events(string $day, array $rows): array
+    {
+        $events = [];
+        $said = $seen = [];
+        [$stint, $fish] = ['', 0];
+        foreach ($rows as $row) {
+            $shown = array_intersect_key($row, array_flip(['spot', 'lure', 'color', 'retrieve', 'depth', 'casts', 'angler']));
+            $at = "{$row['date']}T{$row['time']}:00";
+            if ($shown !== $said) {
+                $said = $shown;
+                $key = json_encode($shown, JSON_THROW_ON_ERROR);
+                $seen[$key] = ($seen[$key] ?? 0) + 1;
+                $stint = $this->id("{$day} {$key} {$seen[$key]}");
+                $fish = 0;
+                $events[] = ['id' => $this->id("begin {$stint}"), 'kind' => 'stint', 'at' => $at, 'stint' => $stint, 'depth_ft' => $row['depth']]
+                    + array_intersect_key($row, array_flip(['spot', 'lure', 'color', 'retrieve', 'angler']));
+                for ($left = $row['casts'], $n = 0; $left > 0; $left -= 500, $n++) {
+                    $events[] = ['id' => $this->id("casts {$stint} {$n}"), 'kind' => 'casts', 'at' => $at, 'stint' => $stint, 'count' => min(500, $left)];
+                }
+            }
+            if ($row['contact'] !== null) {
+                $contact = $this->id("contact {$stint} ".(++$fish));
+                $events[] = ['id' => $this->id("of {$contact}"), 'kind' => 'contact', 'at' => $at, 'stint' => $stint, 'contact' => $contact, 'contact_kind' => $row['contact']];
+                $fields = array_filter([
+                    'species' => $row['species'], 'length' => $row['length'], 'weight' => $row['weight'], 'depth' => $row['fish_depth'], 'forage' => $row['forage'],
+                ], static fn (mixed $v): bool => $v !== null);
+                if ($fields !== []) {
+                    $events[] = ['id' => $this->id("detail {$contact}"), 'kind' => 'detail', 'at' => $at, 'contact' => $contact, 'fields' => $fields, 'units' => $this->else['units']];
+                }
+            }
+        }
+
+        return $events;
+    }
+
+    /**
+     * @param  list<string>  $cells
+     * @return array{row: ?array<string, mixed>, problem: ?string}
+     */
+    private function row(array $cells): array
+    {
+        $said = fn (string $what): string => trim(ltrim(isset($this->columns[$what]) ? $cells[$this->columns[$what]] ?? '' : '', "'"));
+        $units = new Units($this->else['units'] === 'metric');
+        $date = $this->moment($said('date'), self::DATES, 'Y-m-d');
+        $time = $said('time') === '' ? self::MORNING : $this->moment($said('time'), self::TIMES, 'H:i');
+        $lure = self::key($said('lure'));
+        $color = self::key($said('color'));
+        $kinds = StintFields::ofContact();
+        $contact = self::key($said('contact'));
+        $contact = $contact !== '' ? $contact : ($said('species').$said('length').$said('weight') !== '' ? $this->else['contact'] : '');
+        $species = self::key($said('species'));
+        $casts = $said('casts') === '' ? $this->else['casts'] : (int) $said('casts');
+        $depth = $said('depth') === '' ? $this->else['depth'] : $units->take('depth', (float) str_replace(',', '.', $said('depth')));
+        $problem = match (true) {
+            $date === null => sprintf('The date "%s" is none of the calendar.', $said('date')),
+            $time === null => sprintf('The time "%s" is none of the clock.', $said('time')),
+            ! Catalog::has($lure) => sprintf('No lure of ours is called "%s".', $said('lure')),
+            $contact !== '' && ! in_array($contact, $kinds['kind'], true) => sprintf('A contact is none called "%s".', $said('contact')),
+            $species !== '' && ! in_array($species, $kinds['species'], true) => sprintf('No fish that is logged here is called "%s".', $said('species')),
+            $casts < 0 || $casts > 5000 => 'The casts must be from 0 to 5000.',
+            $depth < 0 || $depth > 1000 => 'The depth must be from 0 to 1000 ft.',
+            default => $this->numbers($said),
+        };
+        if ($problem !== null) {
+            return ['row' => null, 'problem' => $problem];
+        }
+        $number = static fn (string $what): ?float => $said($what) === '' ? null : (float) str_replace(',', '.', $said($what));
+        $forage = self::key($said('forage'));
+
+        return ['problem' => null, 'row' => [
+            'date' => $date, 'time' => $time, 'water' => mb_strimwidth($said('water'), 0, 80), 'spot' => mb_strimwidth($said('spot') ?: 'Somewhere', 0, 80), 'lure' => $lure,
+            'color' => in_array($color, StintFields::ofStint()['color'], true) ? $color : $this->else['color'],
+            'retrieve' => mb_strimwidth(self::key($said('retrieve')), 0, 40) ?: Catalog::get($lure)->cadences[0],
+            'depth' => round($depth, 1), 'casts' => $casts, 'angler' => in_array(mb_strtolower($said('angler')), ['', mb_strtolower($this->angler->name)], true) ? null : mb_strimwidth($said('angler'), 0, 40),
+            'contact' => $contact === '' ? null : $contact, 'species' => $species === '' ? null : $species, 'length' => $number('length'), 'weight' => $number('weight'),
+            'fish_depth' => $number('fish_depth'), 'forage' => in_array($forage, $kinds['forage'], true) ? $forage : null,
+        ]];
+    }
+
+    /** @param  callable(string): string  $said */
+    private function numbers(callable $said): ?string
+    {
+        foreach (['length' => $this->else['units'] === 'metric' ? 250 : 100, 'weight' => 100, 'fish_depth' => 1000] as $what => $most) {
+            $text = str_replace(',', '.', $said($what));
+            if ($text !== '' && (! is_numeric($text) || $text <= 0 || $text > $most)) {
+                return sprintf('The %s "%s" is no number that a fish has.', str_replace('_', ' ', $what), $said($what));
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  list<string>  $forms */
+    private function moment(string $text, array $forms, string $as): ?string
+    {
+        foreach ($forms as $form) {
+            $read = DateTimeImmutable::createFromFormat("!{$form}", $text);
+            if ($read !== false && $read->format($form) === $text) {
+                return $read->format($as);
+            }
+        }
+
+        return null;
+    }
+
+    private static function key(string $words): string
+    {
+        return trim((string) preg_replace('/[^a-z0-9]+/', '_', mb_strtolower($words)), '_');
+    }
+
+    private function id(string $of): string
+    {
+        return Uuid::uuid5(self::NAMESPACE, "{$this->angler->id} {$of}")->toString();
+    }
+}
