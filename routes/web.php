@@ -125,6 +125,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/ahead', [FishController::class, 'ahead'])->name('ahead');
         Route::get('/ribbon', [FishController::class, 'ribbon'])->name('ribbon');
         Route::get('/crew', [CrewController::class, 'show'])->name('crew');
+        Route::post('/crew/copy', [CrewController::class, 'keep'])->name('crew.keep');
         Route::delete('/crew', [CrewController::class, 'leave'])->name('crew.leave');
     });
     Route::prefix('/days/{trip}')->whereNumber('trip')->middleware('can:own,trip')->group(function (): void {

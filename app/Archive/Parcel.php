@@ -20,7 +20,10 @@ final class Parcel
     /** Small files may be packed as they like. */
     private const SMALL = 1_000_000;
 
-    private const LONGEST_LINE = 64_000_000;
+    /** A lake's grid is the longest there is. */
+    private const LONGEST_LINE = 12_000_000;
+
+    private const PIECE = 65_536;
 
     /** Each file that an archive may hold, and none besides. */
     private const NAMES = '~^(manifest\.json|settings\.json|log\.csv|[a-z]{3,12}\.jsonl|schemas/[a-z]{3,12}\.json|lakes/\d{1,20}\.(gpx|geojson|csv)|layers/\d{1,20})$~D';
@@ -80,7 +83,13 @@ final class Parcel
             throw new Refused("The {$name} of the archive is missing.");
         }
         try {
-            for ($n = 1; ($line = fgets($file, self::LONGEST_LINE)) !== false; $n++) {
+            for ($n = 1; ($line = fgets($file, self::PIECE)) !== false; $n++) {
+                while (! str_ends_with($line, "\n") && ($more = fgets($file, self::PIECE)) !== false) {
+                    $line .= $more;
+                    if (strlen($line) > self::LONGEST_LINE) {
+                        throw new Refused("Line {$n} of {$name} is longer than any of ours.");
+                    }
+                }
                 $row = json_decode($line, true, 64);
                 if (! is_array($row)) {
                     throw new Refused("Line {$n} of {$name} cannot be read.");

@@ -172,6 +172,26 @@ final class CrewTest extends WaterTestCase
         $this->as($this->wren)->get(route('fish', $this->day))->assertOk();
     }
 
+    public function test_a_guest_keeps_a_copy_of_what_he_logged_and_of_nothing_else(): void
+    {
+        $this->day->update(['conditions' => ['lat' => 36.9, 'lon' => -80.1, 'water' => ['temp_f' => 60]] + $this->day->conditions]);
+        $tess = $this->aboard('Tess');
+        foreach ([[$this->wren, 9], [$tess, 4]] as [$who, $casts]) {
+            $stint = (string) Str::uuid();
+            $this->as($who)->log($this->day, [
+                $this->stint($stint), $this->event('casts', ['stint' => $stint, 'count' => $casts]), $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'caught']),
+            ])->assertOk();
+        }
+        foreach ([1, 2] as $time) {
+            $this->as($tess)->post(route('crew.keep', $this->day))->assertRedirect();
+            $own = $tess->trips()->sole();
+            self::assertSame([4, 1, 60, false], [$own->stints()->sole()->cast_count, $own->contacts()->count(), $own->conditions['water']['temp_f'], isset($own->conditions['lat'])], "time {$time}");
+        }
+        $this->get(route('look-back.day', $own))->assertOk();
+        self::assertSame(2, $this->day->stints()->count());
+        $this->as($this->wren)->post(route('crew.keep', $this->day))->assertNotFound();
+    }
+
     public function test_the_owner_sends_somebody_ashore(): void
     {
         $tess = $this->aboard('Tess');

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Log\BagWords;
 use App\Log\Deck;
 use App\Log\Joining;
+use App\Log\OwnCopy;
 use App\Models\Trip;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -57,6 +58,15 @@ final class CrewController
         $gone->delete();
 
         return redirect()->route('crew', $trip)->with('said', "{$gone->name} is ashore. What was logged stays.");
+    }
+
+    /** What the guest logged becomes a day of his own as well. */
+    public function keep(Request $request, Trip $trip): RedirectResponse
+    {
+        $guest = $trip->guestOf($request->user());
+        abort_if($guest === null || $guest->user->guest, 404);
+
+        return redirect()->route('look-back.day', OwnCopy::of($guest))->with('said', 'This is your copy of what you logged. The day itself stays as it is.');
     }
 
     public function leave(Request $request, Trip $trip): RedirectResponse

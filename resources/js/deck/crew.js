@@ -14,6 +14,10 @@ export const crew = {
     get together() {
         return this.crew.length > 0;
     },
+    /** Keys side by side, once there is more than one to have a key. */
+    get pairs() {
+        return this.together ? this.people : [];
+    },
     get alone() {
         return this.crew.length === 0 && this.begun;
     },

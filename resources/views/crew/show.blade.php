@@ -14,6 +14,7 @@
             </ul>
             @if ($guest)
                 <form method="post" action="{{ route('crew.leave', $trip) }}">@csrf @method('DELETE')<button type="submit">Go ashore</button></form>
+                @unless ($guest->user->guest)<form method="post" action="{{ route('crew.keep', $trip) }}">@csrf<button type="submit">Keep a copy of what I logged</button></form>@endunless
                 @if ($guest->user->guest)<p><a href="{{ route('account') }}">Make it an account</a>, and this day and those to come stay yours to look at.</p>@endif
             @elseif ($code)
                 <div class="card" x-data="square" data-link="{{ route('join', $code) }}">

@@ -48,7 +48,7 @@
         <section class="deck-keys" aria-label="Log" x-show="anyBegun" x-cloak>
             <button type="button" class="cast-key" data-log="casts" @click="cast" x-show="alone"><b data-count="casts" x-text="casts"></b><span x-text="castSays">casts</span></button>
             <div class="cast-keys" x-show="together" x-cloak>
-                <template x-for="one in people" :key="one.label"><button type="button" class="cast-key" :data-cast-of="one.label" :aria-pressed="one.pressed" @click="castOf(one.name)"><b x-text="one.casts"></b><span
+                <template x-for="one in pairs" :key="one.label"><button type="button" class="cast-key" :data-cast-of="one.label" :aria-pressed="one.pressed" @click="castOf(one.name)"><b x-text="one.casts"></b><span
                     x-text="one.words"></span></button></template>
             </div>
             <div class="contact-keys">
