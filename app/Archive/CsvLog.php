@@ -160,7 +160,8 @@ final readonly class CsvLog
             'date' => $date, 'time' => $time, 'water' => mb_strimwidth($said('water'), 0, 80), 'spot' => mb_strimwidth($said('spot') ?: 'Somewhere', 0, 80), 'lure' => $lure,
             'color' => in_array($color, StintFields::ofStint()['color'], true) ? $color : $this->else['color'],
             'retrieve' => mb_strimwidth(self::key($said('retrieve')), 0, 40) ?: Catalog::get($lure)->cadences[0],
-            'depth' => round($depth, 1), 'casts' => $casts, 'angler' => in_array(mb_strtolower($said('angler')), ['', mb_strtolower($this->angler->name)], true) ? null : mb_strimwidth($said('angler'), 0, 40),
+            'depth' => round($depth, 1), 'casts' => $casts,
+            'angler' => in_array(mb_strtolower($said('angler')), ['', mb_strtolower($this->angler->name)], true) ? null : mb_strimwidth($said('angler'), 0, 40),
             'contact' => $contact === '' ? null : $contact, 'species' => $species === '' ? null : $species, 'length' => $number('length'), 'weight' => $number('weight'),
             'fish_depth' => $number('fish_depth'), 'forage' => in_array($forage, $kinds['forage'], true) ? $forage : null,
         ]];

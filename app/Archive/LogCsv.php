@@ -45,8 +45,8 @@ final readonly class LogCsv
         $contacts = DB::table('contacts')->where('trip_id', $trip->id)->whereNull('deleted_at')->orderBy('at')->get()->groupBy('stint_id');
         foreach ($trip->stints()->toBase()->get() as $stint) {
             $begun = fn (string $at): array => [
-                $trip->conditions['date'] ?? substr($at, 0, 10), $trip->name, substr($at, 11, 5), $stint->spot, Word::of($stint->lure), Word::of($stint->color), Word::of($stint->retrieve),
-                (float) $stint->depth_ft, (int) $stint->cast_count, $stint->angler ?? $this->angler->name,
+                $trip->conditions['date'] ?? substr($at, 0, 10), $trip->name, substr($at, 11, 5), $stint->spot, Word::of($stint->lure), Word::of($stint->color),
+                Word::of($stint->retrieve), (float) $stint->depth_ft, (int) $stint->cast_count, $stint->angler ?? $this->angler->name,
             ];
             $of = $contacts[$stint->id] ?? [];
             if (count($of) === 0) {
@@ -54,7 +54,8 @@ final readonly class LogCsv
             }
             foreach ($of as $c) {
                 yield [
-                    ...$begun($c->at), $c->kind, $c->species === null ? '' : Word::of($c->species), $c->length_in, $c->weight_lb, $c->depth_ft, $c->forage === null ? '' : Word::of($c->forage),
+                    ...$begun($c->at), $c->kind, $c->species === null ? '' : Word::of($c->species), $c->length_in, $c->weight_lb, $c->depth_ft,
+                    $c->forage === null ? '' : Word::of($c->forage),
                 ];
             }
         }

@@ -56,7 +56,9 @@ final class TakesArchive
         $manifest = $parcel->json('manifest.json');
         match (true) {
             ($manifest['format'] ?? null) !== Manifest::FORMAT => throw new Refused('This zip file is no archive of Old Eddy.'),
-            ($manifest['version'] ?? null) !== Manifest::VERSION => throw new Refused(sprintf('The archive is of version %s; this program reads version %d.', is_scalar($manifest['version'] ?? null) ? $manifest['version'] : 'unknown', Manifest::VERSION)),
+            ($manifest['version'] ?? null) !== Manifest::VERSION => throw new Refused(
+                sprintf('The archive is of version %s; this program reads version %d.', is_scalar($manifest['version'] ?? null) ? $manifest['version'] : 'unknown', Manifest::VERSION),
+            ),
             default => null,
         };
         $this->own = hash_equals(Manifest::account($this->angler), is_string($manifest['account'] ?? null) ? $manifest['account'] : '');

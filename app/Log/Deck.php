@@ -164,7 +164,8 @@ final class Deck
     {
         return $this->key ??= substr(hash('sha256', serialize([
             $this->reading->day, $this->toFish->rods->map(static fn (RackSlot $r): array => $r->only(RackSlot::PRESENTATION))->all(), $this->trip->here,
-            array_map(static fn (Fishable $p): array => $p->levels(), $this->toFish->choices->places), $this->units->metric, $this->isToday(), $this->trip->aboard(), $this->as?->name,
+            array_map(static fn (Fishable $p): array => $p->levels(), $this->toFish->choices->places), $this->units->metric, $this->isToday(),
+            $this->trip->aboard(), $this->as?->name,
         ])), 0, 16);
     }
 

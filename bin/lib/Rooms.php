@@ -25,6 +25,7 @@ final class Rooms
         'app' => ['App', [
             'Show' => ['units, words and links, as the angler sees them', ''],
             'Models' => ['what is kept', ''],
+            'Policies' => ['who may do what', ''],
             'Boat' => ['a boat heard into a day', ''],
             'Day' => ['the state of the day and its form', ''],
             'Waters' => ['lakes, their files, the day on them', ''],

@@ -22,7 +22,6 @@ const shots = [
     ['read', `${open}/read`, 'laptop'],
     ['read-phone', `${open}/read`, 'phone'],
     ['choose', `${finished}/choose`, 'laptop'],
-    ['sections', `${finished}/sections`, 'laptop'],
     ['fish', `${open}/fish`, 'laptop'],
     ['fish-phone', `${open}/fish`, 'phone'],
     ['fish-night', `${open}/fish`, 'phone', 'night'],
@@ -31,12 +30,16 @@ const shots = [
     ['season', '/look-back/season', 'laptop'],
     ['report', `${finished}/look-back`, 'laptop'],
     ['box', '/box', 'laptop'],
+    ['crew', `${open}/crew`, 'laptop'],
     ['boat', `${open}/boat`, 'laptop'],
     ['drill', '/drill', 'laptop'],
     ['where', `${july}/where`, 'laptop'],
     ['lake', '/lakes', 'laptop', 'day', 'Ottermark Reservoir'],
     ['where-river', `${river}/where?minute=510`, 'laptop', 'day', 'Ledge eddy'],
 ];
+// Somebody aboard, to be seen on the crew's page.
+await page.goto(path_of(`${open}/crew`));
+await page.getByRole('button', { name: 'Ask somebody aboard' }).click();
 // A route on the plan.
 await page.goto(path_of(`${july}/where`));
 await page.locator('summary', { hasText: /^(Plan it|Wish otherwise)$/ }).click();

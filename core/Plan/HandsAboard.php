@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace OldEddy\Plan;
 
-/** Who does what while a fish is on (G4): whoever hooked it plays, the next in the order of joining nets, the one after clears. Basis: rule G4; the order is our own. */
+/**
+ * Who does what while a fish is on (G4): whoever hooked it plays, the next in the order of joining nets, the one after clears. Basis: rule
+ * G4; the order is our own.
+ */
 final class HandsAboard
 {
     /**

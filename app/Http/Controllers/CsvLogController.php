@@ -47,7 +47,8 @@ final class CsvLogController
         $rows = isset($columns['date'], $columns['lure']) ? (new CsvLog($request->user(), $table, $columns, $else))->rows() : [];
 
         return view('account.columns', [
-            'archive' => $archive, 'table' => $table, 'columns' => $columns, 'else' => $else, 'options' => StintFields::ofStint() + ['species' => StintFields::ofContact()['species'], 'kind' => StintFields::ofContact()['kind']],
+            'archive' => $archive, 'table' => $table, 'columns' => $columns, 'else' => $else,
+            'options' => StintFields::ofStint() + array_intersect_key(StintFields::ofContact(), ['species' => true, 'kind' => true]),
             'first' => array_slice(array_filter($rows, static fn (array $r): bool => $r['row'] !== null), 0, self::SHOWN, true),
             'left' => array_filter($rows, static fn (array $r): bool => $r['row'] === null), 'count' => count($rows), 'shown' => self::SHOWN,
         ]);

@@ -21,7 +21,7 @@
         @isset($trip)
             <span class="masthead-day">{{ $trip->name }}</span>
             <nav class="steps" aria-label="The order of the work">
-                @foreach (App\Show\Steps::of($trip) as $route => $verb)
+                @foreach (App\Show\Steps::of($trip->user_id === auth()->id(), $trip->drill_seed !== null) as $route => $verb)
                     @unless ($loop->first)<span class="arrow" aria-hidden="true">→</span>@endunless
                     <a href="{{ route($route, $trip) }}" @if (request()->routeIs($route)) aria-current="page" @endif>{{ $verb }}</a>
                 @endforeach
