@@ -33,11 +33,10 @@ final readonly class DayEvidence
 
     public OwnPast $past;
 
-    /** @var non-empty-list<Move> */
-    public array $next;
-
     /** @var list<LoggedTurn> */
     public array $turns;
+
+    private Manner $manner;
 
     /** @param  Collection<int, Stint>  $stints of the trip, with their contacts, in order of time */
     public function __construct(Trip $trip, Collection $stints, public Reading $reading, public Choices $choices = new Choices, ?TimeLeft $time = null)
@@ -53,7 +52,14 @@ final readonly class DayEvidence
         $this->pattern = Pattern::in($this->evidence);
         $stage = $reading->stage->stage;
         $inGroups = Groups::expected($reading->day, $stage);
-        $manner = new Manner($trip->user->schools(), $stage === Stage::Winter, $inGroups, $time ?? new TimeLeft, Goal::from($trip->goal), $trip->practice);
-        $this->next = NextMove::after($this->evidence, $this->pattern, $choices, $manner);
+        $this->manner = new Manner(
+            $trip->user->schools(), $stage === Stage::Winter, $inGroups, $time ?? new TimeLeft, Goal::from($trip->goal), $trip->practice,
+        );
+    }
+
+    /** @return non-empty-list<Move> what to do next, reckoned when somebody asks */
+    public function next(): array
+    {
+        return NextMove::after($this->evidence, $this->pattern, $this->choices, $this->manner);
     }
 }

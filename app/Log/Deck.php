@@ -180,7 +180,7 @@ final class Deck
         return [
             'drawn' => now()->toIso8601String(),
             'ground' => $this->groundKey(),
-            'next' => array_map($this->move(...), $this->day->next),
+            'next' => array_map($this->move(...), $this->day->next()),
             'sum' => $this->units->say($this->day->pattern->text),
             'undo' => array_map($this->done(...), $this->undoable()),
             'disputes' => $this->trip->disputes()->get()->map($this->dispute(...))->all(),

@@ -64,7 +64,7 @@ final class AccountTest extends WaterTestCase
                 ->get(['started_at', 'spot', 'spots.name', 'lakes.user_id as whose', 'lure', 'color', 'cast_count', 'followed'])->map(static fn (object $s): array => ['whose' => $s->whose === null ? null : $s->whose === $of->id] + (array) $s)->all(),
             DB::table('contacts')->join('stints', 'stints.id', '=', 'stint_id')->join('trips', 'trips.id', '=', 'stints.trip_id')->where('trips.user_id', $of->id)->whereColumn('contacts.trip_id', 'stints.trip_id')
                 ->orderBy('at')->orderBy('at_cast')->orderBy('kind')->orderBy('stints.spot')->get(['at', 'kind', 'contacts.length_in', 'stints.lure'])->toArray(),
-            ...array_map(static fn (string $table): int => DB::table($table)->join('trips', 'trips.id', '=', 'trip_id')->where('user_id', $of->id)->count(), ['log_events', 'rack_slots', 'turns', 'fixes', 'level_sums', 'tallies', 'stops', 'spot_sums']),
+            ...array_map(static fn (string $table): int => DB::table($table)->join('trips', 'trips.id', '=', 'trip_id')->where('trips.user_id', $of->id)->count(), ['log_events', 'rack_slots', 'turns', 'fixes', 'level_sums', 'tallies', 'stops', 'spot_sums']),
             $of->items()->orderBy('lure')->orderBy('color')->get(['lure', 'color', 'number'])->toArray(), DB::table('lakes')->where('user_id', $of->id)->orderBy('name')->selectRaw('name, deepest_ft, md5(grid) as grid, (select count(*) from spots where lake_id = lakes.id) as spots')->get()->toArray(), $of->box,
         ];
         $before = $all($demo);

@@ -32,8 +32,8 @@ final class EddyGenerate extends Command
             '%s: %d days, %d casts, %d contacts.',
             $angler->email,
             $angler->trips()->count(),
-            (int) DB::table('stints')->join('trips', 'trips.id', '=', 'trip_id')->where('user_id', $angler->id)->sum('cast_count'),
-            DB::table('contacts')->join('trips', 'trips.id', '=', 'trip_id')->where('user_id', $angler->id)->count(),
+            (int) DB::table('stints')->join('trips', 'trips.id', '=', 'trip_id')->where('trips.user_id', $angler->id)->sum('cast_count'),
+            DB::table('contacts')->join('trips', 'trips.id', '=', 'trip_id')->where('trips.user_id', $angler->id)->count(),
         ));
 
         return 0;

@@ -39,13 +39,27 @@ final readonly class SunDay
         return $this->crossing(false);
     }
 
+    /** The hour of it is looked for first, then the ten minutes; a sun that is up for less than an hour is found by these alone. */
     private function crossing(bool $rising): ?int
     {
-        $before = $this->at(0)->elevationDeg;
-        for ($minute = 10; $minute < 1440; $minute += 10) {
+        $hour = $this->crossed($rising, 0, 1380, 60)[0] ?? null;
+        $crossed = ($hour === null ? null : $this->crossed($rising, $hour - 60, $hour, 10)) ?? $this->crossed($rising, 0, 1430, 10);
+        if ($crossed === null) {
+            return null;
+        }
+        [$minute, $before, $now] = $crossed;
+
+        return $minute - (int) round(10 * ($now - self::HORIZON_DEG) / ($now - $before));
+    }
+
+    /** @return ?array{int, float, float} the minute by which the sun has crossed the horizon, its elevation a step before and then */
+    private function crossed(bool $rising, int $from, int $to, int $step): ?array
+    {
+        $before = $this->at($from)->elevationDeg;
+        for ($minute = $from + $step; $minute <= $to; $minute += $step) {
             $now = $this->at($minute)->elevationDeg;
             if ($rising ? ($before < self::HORIZON_DEG && $now >= self::HORIZON_DEG) : ($before >= self::HORIZON_DEG && $now < self::HORIZON_DEG)) {
-                return $minute - (int) round(10 * ($now - self::HORIZON_DEG) / ($now - $before));
+                return [$minute, $before, $now];
             }
             $before = $now;
         }

@@ -10,6 +10,14 @@ use OldEddy\Basics\Chance\LogGamma;
 /** Contacts per cast as a gamma distribution: prior and log together. Basis: rule EVIDENCE, standard statistics. */
 final readonly class Rate
 {
+    /** A value more than so many times the one before, or so many standard deviations beyond it, is no step of it. */
+    private const FAR = 1.25;
+
+    private const WIDE = 0.25;
+
+    /** Where the outer points of Gauss's rule on three points stand: the square root of 3/5. */
+    private const GAUSS = 0.7745966692414834;
+
     private function __construct(public float $shape, public float $casts)
     {
     }
@@ -59,8 +67,32 @@ final readonly class Rate
     public function sharesUnder(array $perCast): array
     {
         $logGamma = LogGamma::of($this->shape);
+        $shares = [];
+        $share = $before = 0.0;
+        $spread = sqrt($this->shape);
+        foreach ($perCast as $n => $rate) {
+            $x = $rate * $this->casts;
+            // From step to step by Gauss's rule on three points; where steps are no steps, or the first of them, by the function itself.
+            $share = $n === 0 || $x < $before || $x > self::FAR * $before || $x - $before > self::WIDE * $spread
+                ? self::gammaShare($this->shape, $x, $logGamma)
+                : min(1.0, $share + $this->between($before, $x, $logGamma));
+            $shares[] = $share;
+            $before = $x;
+        }
 
-        return array_map(fn (float $rate): float => self::gammaShare($this->shape, $rate * $this->casts, $logGamma), $perCast);
+        return $shares;
+    }
+
+    /** The share of the gamma distribution between two values that lie near each other. */
+    private function between(float $from, float $to, float $logGamma): float
+    {
+        [$middle, $half] = [($from + $to) / 2, ($to - $from) / 2];
+        [$power, $off] = [$this->shape - 1, self::GAUSS * $half];
+
+        return $half / 9 * (
+            5 * exp($power * log($middle - $off) - $middle + $off - $logGamma) + 8 * exp($power * log($middle) - $middle - $logGamma)
+            + 5 * exp($power * log($middle + $off) - $middle - $off - $logGamma)
+        );
     }
 
     /** The rate (per cast) under which this share (over 0, under 1) of the distribution lies: Newton's method, kept between bounds. */

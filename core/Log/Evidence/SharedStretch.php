@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace OldEddy\Log\Evidence;
 
+use DateTimeImmutable;
+use DateTimeZone;
+
 /** A while in which more than one angler of the boat cast at one spot. Basis: rule G3; how near in time is near is our own choice. */
 final readonly class SharedStretch
 {
@@ -46,7 +49,7 @@ final readonly class SharedStretch
         foreach ($runs as $spot => $of) {
             foreach ($of as $run) {
                 if (count($run['stints']) > 1) {
-                    $shared[] = new self((string) $spot, $run['from'], gmdate('Y-m-d\TH:i', $run['to']), $run['stints']);
+                    $shared[] = new self((string) $spot, $run['from'], (new DateTimeImmutable("@{$run['to']}"))->format('Y-m-d\TH:i'), $run['stints']);
                 }
             }
         }
@@ -70,6 +73,6 @@ final readonly class SharedStretch
     /** The log's own time as seconds; no zone is meant. */
     private static function seconds(string $at): int
     {
-        return (int) strtotime("{$at}Z");
+        return (new DateTimeImmutable($at, new DateTimeZone('UTC')))->getTimestamp();
     }
 }
