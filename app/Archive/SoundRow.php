@@ -52,7 +52,7 @@ final class SoundRow
     /** @return array<string, Wanted> */
     private static function words(string $kept): array
     {
-        $lure = Wanted::oneOf(array_keys(Catalog::all()));
+        $lure = Wanted::oneOf(Catalog::keys());
 
         return match ($kept) {
             'stints' => ['lure' => $lure, 'cast_count' => Wanted::whole(0, Limits::CASTS)] + StintFields::begun() + StintFields::perhaps('stint', ['cover_part', 'light']),

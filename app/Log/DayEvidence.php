@@ -7,8 +7,8 @@ namespace App\Log;
 use App\Day\Kept;
 use App\Models\Stint;
 use App\Models\Trip;
-use App\Models\Turn;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
 use OldEddy\Day\Season\Stage;
 use OldEddy\Log\Evidence\Evidence;
 use OldEddy\Log\Evidence\Goal;
@@ -16,6 +16,7 @@ use OldEddy\Log\Evidence\OwnPast;
 use OldEddy\Log\Evidence\Pattern;
 use OldEddy\Log\Evidence\SunTurns;
 use OldEddy\Log\Evidence\Turn as LoggedTurn;
+use OldEddy\Log\Evidence\TurnKind;
 use OldEddy\Log\Next\Choices;
 use OldEddy\Log\Next\Manner;
 use OldEddy\Log\Next\Move;
@@ -43,7 +44,8 @@ final readonly class DayEvidence
     {
         $this->past = $trip->drill_seed === null ? History::before($trip, $reading) : new OwnPast(0, 0, 0.0);
         $this->turns = array_values(
-            $trip->turns()->get()->map(static fn (Turn $t): LoggedTurn => new LoggedTurn($t->at->format('Y-m-d\TH:i:s'), $t->kind))->all(),
+            DB::table('turns')->where('trip_id', $trip->id)->whereNull('deleted_at')->orderBy('at')->get(['at', 'kind'])
+                ->map(static fn (object $t): LoggedTurn => new LoggedTurn(str_replace(' ', 'T', $t->at), TurnKind::from($t->kind)))->all(),
         );
         // On a hidden day no sun stands over the water.
         $sunDay = $trip->drill_seed === null ? $reading->day->sunDay : null;

@@ -8,7 +8,6 @@ use App\Day\FieldSheet;
 use App\Drill\DrillFish;
 use App\Log\Kinds\StintFields;
 use App\Models\Contact;
-use App\Models\Dispute;
 use App\Models\Guest;
 use App\Models\RackSlot;
 use App\Models\Stint;
@@ -183,7 +182,7 @@ final class Deck
             'next' => array_map($this->move(...), $this->day->next()),
             'sum' => $this->units->say($this->day->pattern->text),
             'undo' => array_map($this->done(...), $this->undoable()),
-            'disputes' => $this->trip->disputes()->get()->map($this->dispute(...))->all(),
+            'disputes' => $this->trip->disputes()->toBase()->get()->map($this->dispute(...))->all(),
             'showed' => array_map($this->showed(...), array_values(array_filter(Showed::in($this->day->evidence->stints), static fn (Showed $s): bool => ! $s->met))),
             'trace' => $this->trace(),
             'here' => $this->here(),
@@ -379,7 +378,11 @@ final class Deck
     {
         $rod = $this->toFish->rods->first(static fn (RackSlot $r): bool => $r->lure === $shown->lure);
 
-        return RackSlot::of($shown, $rod?->depth_ft)->only(RackSlot::PRESENTATION);
+        // What is not said is not sent.
+        return array_filter([
+            'lure' => $shown->lure, 'color' => $shown->color, 'depth_ft' => $shown->depthFt ?? $rod?->depth_ft, 'retrieve' => $shown->retrieve,
+            'weight_oz' => $shown->weightOz, 'length_in' => $shown->lengthIn, 'cast_kind' => $shown->cast,
+        ], static fn (mixed $part): bool => $part !== null);
     }
 
     private function inHand(): ?Presentation
@@ -410,8 +413,11 @@ final class Deck
         }.' at '.substr($event->at, 11, 5)];
     }
 
-    /** @return array<string, mixed> */
-    private function dispute(Dispute $dispute): array
+    /**
+     * @param  object{id: int, field: string, kept: ?string, other: ?string}  $dispute
+     * @return array<string, mixed>
+     */
+    private function dispute(object $dispute): array
     {
         return ['id' => $dispute->id, 'text' => sprintf(
             'Two devices differ on %s: %s stands, the other said %s.',

@@ -7,6 +7,7 @@ namespace App\Models;
 use Closure;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Str;
+use WeakMap;
 
 /**
  * Which of an angler's days was changed last. While it is one and the same, his other days stand still, and what they sum up to need
@@ -16,11 +17,15 @@ final class LastLogged
 {
     private const KEPT_H = 12;
 
+    /** @var WeakMap<Trip, array{?int, string}>|null as it was read for a day: several things of it are asked for with one tap */
+    private static ?WeakMap $read = null;
+
     /** To be called whenever a day or its sums change. */
     public static function note(Trip $trip): void
     {
         if (self::of($trip)[0] !== $trip->id) {
             Cache::forever(self::key($trip), [$trip->id, Str::random(12)]);
+            self::$read?->offsetUnset($trip);
         }
     }
 
@@ -42,7 +47,9 @@ final class LastLogged
     /** @return array{?int, string} the day, and what its run of changes is known by */
     private static function of(Trip $trip): array
     {
-        return Cache::get(self::key($trip), [null, '']);
+        self::$read ??= new WeakMap;
+
+        return self::$read[$trip] ??= Cache::get(self::key($trip), [null, '']);
     }
 
     private static function key(Trip $trip): string

@@ -22,6 +22,6 @@ final class RuleLink
         }
         self::$ways ??= new WeakMap;
 
-        return (self::$ways[$trip] ??= rtrim(route('rule.today', ['trip' => $trip, 'id' => self::ANY]), self::ANY)).rawurlencode($id);
+        return (self::$ways[$trip] ??= rtrim(route('rule.today', ['trip' => $trip, 'id' => self::ANY], false), self::ANY)).rawurlencode($id);
     }
 }

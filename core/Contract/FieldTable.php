@@ -21,15 +21,12 @@ final class FieldTable
      */
     public static function of(string $thing): array
     {
-        static $rows = null;
-        $rows ??= require __DIR__.'/fields.php';
-        if (! isset(self::$made[$thing])) {
-            foreach ($rows[$thing] ?? throw new OutOfBoundsException("There are no fields of a {$thing}.") as $path => $row) {
-                self::$made[$thing][$path] = self::field($path, $row);
-            }
+        $all = [];
+        foreach (array_keys(self::rows($thing)) as $path) {
+            $all[$path] = self::one($thing, $path);
         }
 
-        return self::$made[$thing];
+        return $all;
     }
 
     /**
@@ -39,7 +36,17 @@ final class FieldTable
      */
     public static function one(string $thing, string $path): Field
     {
-        return self::of($thing)[$path] ?? throw new OutOfBoundsException("A {$thing} has no field {$path}.");
+        // Made when it is asked for: most who ask want one of them.
+        return self::$made[$thing][$path] ??= self::field($path, self::rows($thing)[$path] ?? throw new OutOfBoundsException("A {$thing} has no field {$path}."));
+    }
+
+    /** @return array<string, array{string, string, 2?: mixed, 3?: float, 4?: float}> */
+    private static function rows(string $thing): array
+    {
+        static $rows = null;
+        $rows ??= require __DIR__.'/fields.php';
+
+        return $rows[$thing] ?? throw new OutOfBoundsException("There are no fields of a {$thing}.");
     }
 
     /** @param  array{string, string, 2?: mixed, 3?: float, 4?: float}  $row */

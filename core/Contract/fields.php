@@ -33,7 +33,7 @@ use OldEddy\Where\Docks\Extra;
 // an enum or a list. How far a number goes is our own choice: what water can be.
 $light = ['one', 'light', ['sun', 'shade', 'low']];
 $part = ['one', 'part of the cover', ['edge', 'middle']];
-$lures = array_keys(Catalog::all());
+$lures = Catalog::keys();
 
 return [
     'day' => [

@@ -11,8 +11,11 @@ final class Catalog
 {
     private const GROUPS = ['surface', 'moving', 'bottom', 'trolling'];
 
-    /** @var array<string, LureFamily>|null */
-    private static ?array $families = null;
+    /** @var array<string, array{string, array<string, mixed>}>|null group and record, by key */
+    private static ?array $records = null;
+
+    /** @var array<string, LureFamily> made when they are asked for */
+    private static array $families = [];
 
     /** @var array<string, array<string, LureFamily>> by job */
     private static array $doing = [];
@@ -20,16 +23,13 @@ final class Catalog
     /** @return array<string, LureFamily> by key, in the order of the records */
     public static function all(): array
     {
-        if (self::$families === null) {
-            self::$families = [];
-            foreach (self::GROUPS as $group) {
-                foreach (require __DIR__."/families/{$group}.php" as $key => $record) {
-                    self::$families[$key] = FamilyRecord::family($key, $group, $record);
-                }
-            }
-        }
+        return array_combine(self::keys(), array_map(self::get(...), self::keys()));
+    }
 
-        return self::$families;
+    /** @return list<string> in the order of the records */
+    public static function keys(): array
+    {
+        return array_keys(self::records());
     }
 
     /** @return array<string, LureFamily> those that rules know for a job, by key, in the order of the records */
@@ -41,7 +41,7 @@ final class Catalog
     /** Whether a family has this key. */
     public static function has(string $key): bool
     {
-        return isset(self::all()[$key]);
+        return isset(self::records()[$key]);
     }
 
     /**
@@ -51,6 +51,23 @@ final class Catalog
      */
     public static function get(string $key): LureFamily
     {
-        return self::all()[$key] ?? throw new OutOfBoundsException("No lure family has the key {$key}.");
+        [$group, $record] = self::records()[$key] ?? throw new OutOfBoundsException("No lure family has the key {$key}.");
+
+        return self::$families[$key] ??= FamilyRecord::family($key, $group, $record);
+    }
+
+    /** @return array<string, array{string, array<string, mixed>}> */
+    private static function records(): array
+    {
+        if (self::$records === null) {
+            self::$records = [];
+            foreach (self::GROUPS as $group) {
+                foreach (require __DIR__."/families/{$group}.php" as $key => $record) {
+                    self::$records[$key] = [$group, $record];
+                }
+            }
+        }
+
+        return self::$records;
     }
 }
