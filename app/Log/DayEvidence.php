@@ -8,7 +8,6 @@ use App\Day\Kept;
 use App\Models\Stint;
 use App\Models\Trip;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Facades\DB;
 use OldEddy\Day\Season\Stage;
 use OldEddy\Log\Evidence\Evidence;
 use OldEddy\Log\Evidence\Goal;
@@ -16,7 +15,6 @@ use OldEddy\Log\Evidence\OwnPast;
 use OldEddy\Log\Evidence\Pattern;
 use OldEddy\Log\Evidence\SunTurns;
 use OldEddy\Log\Evidence\Turn as LoggedTurn;
-use OldEddy\Log\Evidence\TurnKind;
 use OldEddy\Log\Next\Choices;
 use OldEddy\Log\Next\Manner;
 use OldEddy\Log\Next\Move;
@@ -40,13 +38,11 @@ final readonly class DayEvidence
     private Manner $manner;
 
     /** @param  Collection<int, Stint>  $stints of the trip, with their contacts, in order of time */
-    public function __construct(Trip $trip, Collection $stints, public Reading $reading, public Choices $choices = new Choices, ?TimeLeft $time = null)
-    {
+    public function __construct(
+        Trip $trip, Collection $stints, public Reading $reading, private Choices $choices = new Choices, ?TimeLeft $time = null, ?Margin $margin = null,
+    ) {
         $this->past = $trip->drill_seed === null ? History::before($trip, $reading) : new OwnPast(0, 0, 0.0);
-        $this->turns = array_values(
-            DB::table('turns')->where('trip_id', $trip->id)->whereNull('deleted_at')->orderBy('at')->get(['at', 'kind'])
-                ->map(static fn (object $t): LoggedTurn => new LoggedTurn(str_replace(' ', 'T', $t->at), TurnKind::from($t->kind)))->all(),
-        );
+        $this->turns = ($margin ?? new Margin($trip))->turns;
         // On a hidden day no sun stands over the water.
         $sunDay = $trip->drill_seed === null ? $reading->day->sunDay : null;
         $sun = $sunDay === null ? [] : Kept::of('sun turns', $reading->day, static fn (): array => SunTurns::of($sunDay, (string) $trip->conditions['date']));

@@ -40,9 +40,6 @@ use OldEddy\Reading\WaterReader;
 /** The state of the deck as the device needs it: what it draws, and what it can go on with when the server is gone. */
 final class Deck
 {
-    /** So many entries can be taken back. */
-    private const UNDO = 10;
-
     /** So many lures are named first for a spot. */
     private const FIRST = 2;
 
@@ -67,6 +64,8 @@ final class Deck
 
     public readonly DayEvidence $day;
 
+    private readonly Margin $margin;
+
     private ?string $key = null;
 
     /** @param  ?Guest  $as  whose deck it is, where it is not the owner's */
@@ -79,7 +78,8 @@ final class Deck
         $time = $hidden->time ?? DayClock::left(
             $trip, $this->reading, $this->stints->first()?->started_at->format('H:i'), $this->stints->last()?->started_at->format('H:i'),
         );
-        $this->day = new DayEvidence($trip, $this->stints, $this->reading, $this->toFish->choices, $time);
+        $this->margin = new Margin($trip, $as);
+        $this->day = new DayEvidence($trip, $this->stints, $this->reading, $this->toFish->choices, $time, $this->margin);
     }
 
     /** @return list<Untested> what was possible today and the log does not show */
@@ -181,8 +181,8 @@ final class Deck
             'ground' => $this->groundKey(),
             'next' => array_map($this->move(...), $this->day->next()),
             'sum' => $this->units->say($this->day->pattern->text),
-            'undo' => array_map($this->done(...), $this->undoable()),
-            'disputes' => $this->trip->disputes()->toBase()->get()->map($this->dispute(...))->all(),
+            'undo' => array_map($this->done(...), $this->margin->undoable),
+            'disputes' => array_map($this->dispute(...), $this->margin->disputes),
             'showed' => array_map($this->showed(...), array_values(array_filter(Showed::in($this->day->evidence->stints), static fn (Showed $s): bool => ! $s->met))),
             'trace' => $this->trace(),
             'here' => $this->here(),
@@ -235,15 +235,6 @@ final class Deck
             'reads' => WaterWords::fish($this->reading, $this->units),
             'says' => $this->toFish->says($this->units),
         ];
-    }
-
-    /** @return list<object{id: string, kind: string, count: int, at: string}> the newest first */
-    private function undoable(): array
-    {
-        $events = $this->trip->events()->toBase()->where('undone', false)->where('kind', '!=', 'undo')->where('user_id', $this->as?->user_id)->orderByDesc('seq')->limit(self::UNDO);
-
-        /** @var list<object{id: string, kind: string, count: int, at: string}> */
-        return $events->get(['id', 'kind', 'count', 'at'])->all();
     }
 
     /** @return array<string, mixed> */
