@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { freshDay, inStep, sound } from './helpers.mjs';
+import { freshDay, inStep, signIn, signOut, sound, tapCast } from './helpers.mjs';
 
 /** One boat, one log, several thumbs (G2). */
 const phone = { viewport: { width: 390, height: 844 }, timezoneId: 'America/New_York' };
@@ -75,4 +75,30 @@ test('two cast keys stand side by side on one phone, each with a rod of its own'
     expect(new Set(lures.map((words) => words.split(', ')[1])).size).toBe(2);
     await sound(page);
     await context.close();
+});
+
+test('on a device that two of one boat share, neither sends nor sees what waits for the other', async ({ page, context }) => {
+    const day = await freshDay(page);
+    await page.goto(`${day}/crew`);
+    await page.getByRole('button', { name: 'Ask somebody aboard' }).click();
+    const link = await page.locator('[data-link]').getAttribute('data-link');
+    await page.goto(`${day}/fish`);
+    await page.locator('[data-rod]').first().click();
+    await inStep(page);
+    await signOut(context);
+    await tapCast(page);
+    await expect(page.locator('.deck .afloat')).toContainText('You are signed out. 1 entry is kept');
+    await page.goto(link);
+    await page.getByLabel('What they call you aboard').fill('Tess');
+    await page.getByRole('button', { name: 'Come aboard' }).click();
+    await expect(page).toHaveURL(/\/fish$/);
+    await page.locator('[data-rod]').first().click();
+    await tap(page, 2);
+    await expect(page.locator('[data-queue]')).toContainText('In step');
+    expect(await casts(page)).toEqual({ owner: 0, Tess: 2 });
+    await signOut(context);
+    await signIn(context, day);
+    await page.goto(`${day}/fish`);
+    await inStep(page);
+    expect(await casts(page)).toEqual({ owner: 1, Tess: 2 });
 });

@@ -54,6 +54,21 @@ final class ChanceTest extends TestCase
     }
 
     /** Source: R 4.2.2, pgamma(x, shape): by the series where x is small, by the continued fraction where it is large. */
+    /** From step to step it is added up; each alone is reckoned by the function itself. */
+    public function test_shares_under_many_steps_are_those_under_each_alone(): void
+    {
+        foreach ([[0.3, 5], [0, 40], [1, 60], [3.7, 200], [20, 300], [80, 1500]] as [$contacts, $casts]) {
+            $rate = Rate::after(new Prior, $contacts, $casts);
+            foreach ([0.5, 1.0, 3.0] as $far) {
+                $top = $far * $rate->quantile(0.9999);
+                $steps = array_map(static fn (int $i): float => $top * ($i / 160) ** 2, range(1, 160));
+                foreach ($rate->sharesUnder($steps) as $n => $share) {
+                    self::assertEqualsWithDelta($rate->sharesUnder([$steps[$n]])[0], $share, 1e-9, "{$contacts} of {$casts}, step {$n}");
+                }
+            }
+        }
+    }
+
     public function test_the_share_under_a_rate_agrees_with_r(): void
     {
         foreach ([

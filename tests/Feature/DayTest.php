@@ -339,4 +339,16 @@ final class DayTest extends WaterTestCase
         $this->putJson(route('forecast', $trip), ['text' => ''])->assertOk()->assertJsonPath('hours', 0);
         self::assertArrayNotHasKey('forecast', $trip->refresh()->conditions);
     }
+
+    /** Its columns of JSON are taken apart once: what is written is what is read next. */
+    public function test_conditions_that_change_are_read_as_they_are_now(): void
+    {
+        $trip = $this->trip($this->angler());
+        self::assertSame('2026-04-20', $trip->conditions['date']);
+        $trip->conditions = ['date' => '2026-04-21'] + $trip->conditions;
+        self::assertSame('2026-04-21', $trip->conditions['date']);
+        $trip->save();
+        Trip::query()->whereKey($trip->id)->update(['conditions' => json_encode(['date' => '2026-04-22'] + $trip->conditions)]);
+        self::assertSame('2026-04-22', $trip->refresh()->conditions['date']);
+    }
 }
