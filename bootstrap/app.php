@@ -5,21 +5,34 @@ declare(strict_types=1);
 use App\Http\Middleware\BodyLimit;
 use App\Http\Middleware\KeepsFlash;
 use App\Http\Middleware\KnowsDevice;
+use App\Http\Middleware\PlainSession;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SoundText;
+use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
+use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Arr;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Validation\ValidationException;
+use Illuminate\View\Middleware\ShareErrorsFromSession;
 use Symfony\Component\HttpFoundation\Response;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         commands: __DIR__.'/../routes/console.php',
+        then: static function (): void {
+            if (getenv('OLD_EDDY_BENCH') === '1') {
+                Route::middleware('bare')->group(__DIR__.'/../routes/bench.php');
+            }
+        },
     )
     ->withMiddleware(function (Middleware $middleware): void {
         // Same-origin application: nothing to share across origins.
@@ -28,6 +41,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(SecurityHeaders::class);
         $middleware->encryptCookies(except: ['scheme']);
         $middleware->web(append: [KnowsDevice::class, KeepsFlash::class, SoundText::class]);
+        $middleware->group('bare', [
+            EncryptCookies::class, AddQueuedCookiesToResponse::class, PlainSession::class, StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class,
+            SubstituteBindings::class,
+        ]);
         // Addresses that were never said to be ours are not answered, and so never written into a page.
         $middleware->trustHosts(at: static fn (): array => array_map(static fn (string $host): string => '^'.preg_quote($host, '/').'$', config('app.hosts')), subdomains: false);
         $middleware->redirectGuestsTo(fn (Request $request): string => route('sign-in'));

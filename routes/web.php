@@ -171,10 +171,3 @@ Route::middleware('auth')->group(function (): void {
         Route::delete('/crew/{guest}', [CrewController::class, 'ashore'])->whereNumber('guest')->name('crew.ashore');
     });
 });
-
-if (getenv('OLD_EDDY_BENCH') === '1') {
-    // What bin/bench compares with: the framework's own page with session and cookies, and nothing of ours.
-    Route::get('/bare', fn (): string => 'bare')->name('bare');
-    // Whether this very process compiles: pool values would come too late, so the command line is proved here.
-    Route::get('/jit', fn () => response()->json((opcache_get_status(false) ?: [])['jit'] ?? []))->name('jit');
-}

@@ -10,7 +10,10 @@ use Illuminate\Support\Facades\DB;
 use OldEddy\Log\Evidence\Turn;
 use OldEddy\Log\Evidence\TurnKind;
 
-/** What stands beside the stints of a day: its turns, the entries that can be taken back, what two devices differ on. Asked for with every tap, so in one question. */
+/**
+ * What stands beside the stints of a day: its turns, the entries that can be taken back, what two devices differ on. Asked for with every
+ * tap, so in one question.
+ */
 final readonly class Margin
 {
     /** So many entries can be taken back. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Closure;
-use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -84,21 +83,13 @@ final class Archive extends Model
     /** How far it is, told in passing: past the transaction in which the work is done, and nobody waits for it. */
     public function tell(int $done, int $total): void
     {
-        $beside = self::beside();
+        $beside = Beside::way();
         $beside->transaction(function () use ($beside, $done, $total): void {
             $free = $beside->table('archives')->where('id', $this->id)->lock('for update skip locked');
             if ($free->value('id') !== null) {
                 $beside->table('archives')->where('id', $this->id)->update(['done' => $done, 'total' => $total]);
             }
         });
-    }
-
-    /** Another way to the same database. */
-    private static function beside(): Connection
-    {
-        config(['database.connections.beside' => config('database.connections.'.DB::getDefaultConnection())]);
-
-        return DB::connection('beside');
     }
 
     /** @return array<string, string> */

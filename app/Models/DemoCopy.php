@@ -69,7 +69,7 @@ final class DemoCopy
     private function copy(): void
     {
         foreach (['lakes', 'spots', 'trips'] as $table) {
-            DB::statement("create temporary table copied_{$table} (was bigint unsigned not null primary key, becomes bigint unsigned not null)");
+            DB::statement("create or replace temporary table copied_{$table} (was bigint unsigned not null primary key, becomes bigint unsigned not null)");
         }
         try {
             $this->lakes();

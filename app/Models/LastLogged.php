@@ -25,7 +25,7 @@ final class LastLogged
     {
         if (self::of($trip)[0] !== $trip->id) {
             Cache::forever(self::key($trip), [$trip->id, Str::random(12)]);
-            self::$read?->offsetUnset($trip);
+            self::$read = null;
         }
     }
 

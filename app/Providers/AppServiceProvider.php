@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Http\Middleware\PlainSession;
 use App\Http\SteadySession;
 use App\Models\BoxItem;
 use App\Models\Lake;
@@ -39,6 +40,8 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('register', fn (Request $request): Limit => Limit::perMinute(config('app.registrations_per_minute'))->by((string) $request->ip()));
         // Before anybody is known, and for a page that says that there is nothing here.
         View::share('units', new Units(false));
+        // The framework's own, with which bin/bench compares.
+        Session::extend(PlainSession::DRIVER, PlainSession::driver(...));
         foreach (['file', 'database'] as $store) {
             Session::extend($store, static fn (Application $app): SteadySession => SteadySession::over($store, $app));
         }

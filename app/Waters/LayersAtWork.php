@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Waters;
 
+use App\Models\Beside;
 use Closure;
 use Illuminate\Support\Facades\DB;
 
@@ -15,7 +16,7 @@ final class LayersAtWork
 {
     public static function isFree(int $userId): bool
     {
-        return (int) DB::selectOne('select is_free_lock(?) as free', [self::name($userId)])->free === 1;
+        return (int) Beside::way()->selectOne('select is_free_lock(?) as free', [self::name($userId)])->free === 1;
     }
 
     /**
@@ -26,14 +27,14 @@ final class LayersAtWork
     public static function alone(int $userId, Closure $work, int $patience = 0): bool
     {
         $name = self::name($userId);
-        $got = DB::selectOne('select get_lock(?, ?) as got', [$name, $patience]);
+        $got = Beside::way()->selectOne('select get_lock(?, ?) as got', [$name, $patience]);
         if ((int) $got->got !== 1) {
             return false;
         }
         try {
             $work();
         } finally {
-            DB::selectOne('select release_lock(?) as freed', [$name]);
+            Beside::way()->selectOne('select release_lock(?) as freed', [$name]);
         }
 
         return true;
