@@ -32,9 +32,14 @@ final readonly class Margin
     public function __construct(Trip $trip, ?Guest $as = null)
     {
         $rows = DB::select(
-            '(select 1 as what, null as id, kind, at, null as n, null as other from turns where trip_id = ? and deleted_at is null order by at limit 1000)
-            union all (select 2, cast(id as char), kind, at, count, null from log_events where trip_id = ? and undone = 0 and kind <> ? and user_id <=> ? order by seq desc limit ?)
-            union all (select 3, cast(id as char), field, null, kept, other from disputes where trip_id = ? and settled_at is null order by id limit 1000)',
+            <<<'SQL'
+                (select 1 as what, null as id, kind, at, null as n, null as other from turns where trip_id = ? and deleted_at is null order by at limit 1000)
+                union all (
+                    select 2, cast(id as char), kind, at, count, null from log_events
+                    where trip_id = ? and undone = 0 and kind <> ? and user_id <=> ? order by seq desc limit ?
+                )
+                union all (select 3, cast(id as char), field, null, kept, other from disputes where trip_id = ? and settled_at is null order by id limit 1000)
+                SQL,
             [$trip->id, $trip->id, 'undo', $as?->user_id, self::UNDO, $trip->id],
         );
         $of = static fn (int $what): array => array_values(array_filter($rows, static fn (object $row): bool => (int) $row->what === $what));
