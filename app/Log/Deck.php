@@ -182,7 +182,8 @@ final class Deck
             'next' => array_map($this->move(...), $this->day->next()),
             'sum' => $this->units->say($this->day->pattern->text),
             'undo' => array_map($this->done(...), $this->margin->undoable),
-            'disputes' => array_map($this->dispute(...), $this->margin->disputes),
+            // What two devices differ on is the owner's to settle.
+            'disputes' => $this->as === null ? array_map($this->dispute(...), $this->margin->disputes) : [],
             'showed' => array_map($this->showed(...), array_values(array_filter(Showed::in($this->day->evidence->stints), static fn (Showed $s): bool => ! $s->met))),
             'trace' => $this->trace(),
             'here' => $this->here(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Models\DemoCopy;
 use App\Models\Guest;
 use App\Models\Trip;
 use App\Models\User;
@@ -78,6 +79,7 @@ final class Joining
 
     private static function withoutAccount(string $name, string $units): User
     {
+        DemoCopy::tidy();
         $angler = new User;
         $angler->forceFill([
             'name' => $name, 'email' => 'guest-'.Str::lower(Str::random(20)).'@old-eddy.example', 'password' => Str::random(40), 'units' => $units,

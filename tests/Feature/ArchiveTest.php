@@ -178,6 +178,16 @@ final class ArchiveTest extends WaterTestCase
         self::assertSame(0, DB::table('archive_parts')->whereIn('archive_id', $bob->archives()->pluck('id'))->count(), 'what was taken in is needed no longer');
     }
 
+    public function test_an_account_without_anything_goes_out_and_in(): void
+    {
+        $this->wren = $this->angler('new@old-eddy.example')->refresh();
+        $zip = $this->written();
+        self::assertSame(0, array_sum(array_diff_key(json_decode((string) $zip->getFromName('manifest.json'), true)['files'], ['log.csv' => 0])));
+        self::assertSame(0, array_sum($this->taken($this->angler('newer@old-eddy.example')->refresh())));
+        $this->actingAs($this->wren)->get(route('archive.csv'))->assertOk();
+        $this->get(route('archive'))->assertOk()->assertDontSee('Fetch it,');
+    }
+
     public function test_the_command_does_the_same_without_pages(): void
     {
         $this->artisan('eddy:archive', ['way' => 'out', 'email' => $this->wren->email, 'file' => $this->path])->assertExitCode(0);

@@ -162,6 +162,18 @@ final class CrewTest extends WaterTestCase
         $this->put(route('account.become'), ['name' => 'X', 'email' => 'x@old-eddy.example', 'password' => 'quiet-water-9'])->assertForbidden();
     }
 
+    public function test_who_never_made_it_an_account_is_forgotten_when_his_time_is_over(): void
+    {
+        $this->post(route('join.try'), ['code' => $code = $this->code(), 'name' => 'Tess'])->assertRedirect();
+        $tess = User::query()->where('guest', true)->sole();
+        User::query()->whereKey($tess->id)->update(['ends_at' => now()->subMinute()]);
+        $this->app['auth']->forgetGuards();
+        $this->flushSession();
+        $this->post(route('join.try'), ['code' => $code, 'name' => 'Ash'])->assertRedirect(route('fish', $this->day));
+        self::assertSame(['Ash'], User::query()->where('guest', true)->pluck('name')->all());
+        self::assertSame(['Wren', 'Ash'], $this->day->refresh()->aboard());
+    }
+
     public function test_when_a_guests_account_ends_his_casts_stay_under_his_name(): void
     {
         $tess = $this->aboard('Tess');
