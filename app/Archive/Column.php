@@ -16,7 +16,7 @@ final readonly class Column
 
     private const MOMENTS = ['datetime' => '/^\d{4}-\d\d-\d\d \d\d:\d\d:\d\d$/', 'timestamp' => '/^\d{4}-\d\d-\d\d \d\d:\d\d:\d\d$/', 'date' => '/^\d{4}-\d\d-\d\d$/', 'time' => '/^\d\d:\d\d:\d\d$/'];
 
-    private function __construct(public string $name, public string $type, public bool $nullable, private ?int $longest, private bool $unsigned)
+    private function __construct(public string $name, public string $type, public bool $nullable, private ?int $longest, private bool $unsigned, private ?string $default)
     {
     }
 
@@ -29,6 +29,7 @@ final readonly class Column
                 $columns[$column['name']] = new self(
                     $column['name'], $column['type_name'], $column['nullable'],
                     preg_match('/char\((\d+)\)/', $column['type'], $m) === 1 ? (int) $m[1] : null, str_contains($column['type'], 'unsigned'),
+                    $column['default'] === null ? null : trim((string) $column['default'], "'"),
                 );
             }
         }
@@ -68,6 +69,18 @@ final readonly class Column
             $this->isBytes() => base64_decode((string) $value, true),
             default => $value,
         };
+    }
+
+    /** Whether an archive need not say it: older ones do not know the newest columns. */
+    public function canLack(): bool
+    {
+        return $this->nullable || $this->default !== null;
+    }
+
+    /** What stands for it where an archive does not say it. */
+    public function lacking(): ?string
+    {
+        return $this->nullable ? null : $this->default;
     }
 
     /** What is wrong with a value, in a sentence; null where nothing is. */

@@ -39,6 +39,9 @@ final class SoundRow
             return mb_strimwidth((string) array_key_first($odd), 0, 40).' is no column of it.';
         }
         foreach ($this->columns as $name => $column) {
+            if (! array_key_exists($name, $row) && $column->canLack()) {
+                continue;
+            }
             $problem = array_key_exists($name, $row) ? $column->problem($row[$name]) : "{$name} is missing.";
             $problem ??= isset($this->words[$name]) ? $this->words[$name]->problem($name, $row[$name]) : null;
             if ($problem !== null) {

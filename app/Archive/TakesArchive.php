@@ -129,11 +129,13 @@ final class TakesArchive
         $rows = [];
         foreach ($parcel->rows("{$kept->name}.jsonl") as $row) {
             $old = $row['id'];
+            $lacking = array_map(static fn (Column $c): ?string => $c->lacking(), array_diff_key($columns, $row));
             $row = $this->placed($kept, $row);
             if ($row !== null) {
                 foreach ($row as $name => $value) {
                     $row[$name] = isset($columns[$name]) ? $columns[$name]->in($value) : $value;
                 }
+                $row += array_diff_key($lacking, ['seq' => true]);
                 if ($kept->isFromDevices()) {
                     $rows[] = $row;
                 } else {
@@ -171,7 +173,7 @@ final class TakesArchive
     private function placed(Kept $kept, array $row): ?array
     {
         foreach ($kept->hangs as $column => $on) {
-            $number = $row[$column];
+            $number = $row[$column] ?? null;
             if ($number === null || ($column === 'out_with' && $number === 0)) {
                 continue;
             }

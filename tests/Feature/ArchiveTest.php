@@ -178,6 +178,24 @@ final class ArchiveTest extends WaterTestCase
         self::assertSame(0, DB::table('archive_parts')->whereIn('archive_id', $bob->archives()->pluck('id'))->count(), 'what was taken in is needed no longer');
     }
 
+    /** The next version has a column more: what was written before it is taken all the same. */
+    public function test_an_older_archive_that_lacks_a_column_is_taken(): void
+    {
+        $this->written();
+        $zip = new ZipArchive;
+        $zip->open($this->path);
+        $lack = static fn (string $file, array $columns): string => implode('', array_map(
+            static fn (string $line): string => json_encode(array_diff_key(json_decode($line, true), array_flip($columns)), JSON_PRESERVE_ZERO_FRACTION)."\n",
+            array_filter(explode("\n", (string) $zip->getFromName($file))),
+        ));
+        $zip->addFromString('days.jsonl', $lack('days.jsonl', ['forage_seen', 'practice', 'goal']));
+        $zip->addFromString('stints.jsonl', $lack('stints.jsonl', ['water_depth_ft', 'spot_id']));
+        $zip->close();
+        $bob = $this->angler('bob@old-eddy.example')->refresh();
+        $this->taken($bob);
+        self::assertSame(['numbers', ['crawfish'], 12], [$bob->trips()->sole()->goal, $bob->trips()->sole()->forage_seen, $bob->trips()->sole()->stints()->sole()->cast_count]);
+    }
+
     public function test_an_account_without_anything_goes_out_and_in(): void
     {
         $this->wren = $this->angler('new@old-eddy.example')->refresh();
