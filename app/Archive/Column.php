@@ -14,10 +14,13 @@ final readonly class Column
 
     private const NUMBER = ['decimal', 'double', 'float'];
 
-    private const MOMENTS = ['datetime' => '/^\d{4}-\d\d-\d\d \d\d:\d\d:\d\d$/', 'timestamp' => '/^\d{4}-\d\d-\d\d \d\d:\d\d:\d\d$/', 'date' => '/^\d{4}-\d\d-\d\d$/', 'time' => '/^\d\d:\d\d:\d\d$/'];
+    private const MOMENT = '/^\d{4}-\d\d-\d\d \d\d:\d\d:\d\d$/';
 
-    private function __construct(public string $name, public string $type, public bool $nullable, private ?int $longest, private bool $unsigned, private ?string $default)
-    {
+    private const MOMENTS = ['datetime' => self::MOMENT, 'timestamp' => self::MOMENT, 'date' => '/^\d{4}-\d\d-\d\d$/', 'time' => '/^\d\d:\d\d:\d\d$/'];
+
+    private function __construct(
+        public string $name, public string $type, public bool $nullable, private ?int $longest, private bool $unsigned, private ?string $default,
+    ) {
     }
 
     /** @return array<string, self> by name */
