@@ -49,6 +49,10 @@ test('a guest comes aboard by the square, both phones lose the signal, and after
     }
     expect(await casts(owner)).toEqual({ owner: 3, Tess: 4 });
     expect(await casts(guest)).toEqual({ owner: 3, Tess: 4 });
+    // What the guest catches is seen by the owner without a tap.
+    await guest.locator('[data-kind="caught"]').click();
+    await inStep(guest);
+    await expect(owner.locator('[data-contact]')).toHaveCount(1, { timeout: 30000 });
     await guest.locator('button', { hasText: 'Fish on' }).click();
     await expect(guest.locator('.hands')).toContainText('Wren reels in, then nets');
     await Promise.all([ownerContext.close(), guestContext.close()]);

@@ -17,13 +17,16 @@ final class Catalog
     /** @var array<string, LureFamily> made when they are asked for */
     private static array $families = [];
 
+    /** @var array<string, LureFamily>|null every one of them, once all were asked for */
+    private static ?array $all = null;
+
     /** @var array<string, array<string, LureFamily>> by job */
     private static array $doing = [];
 
     /** @return array<string, LureFamily> by key, in the order of the records */
     public static function all(): array
     {
-        return array_combine(self::keys(), array_map(self::get(...), self::keys()));
+        return self::$all ??= array_combine(self::keys(), array_map(self::get(...), self::keys()));
     }
 
     /** @return list<string> in the order of the records */

@@ -87,6 +87,7 @@ export default () => {
                 this.tick();
                 this.countFish();
                 this.duskSpeaks();
+                this.seeOthers();
             }, 1000);
             this.tick();
             this.keepAwake();

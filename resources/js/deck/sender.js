@@ -5,6 +5,9 @@ import { entries } from './words.js';
 
 const RIBBON_MS = 8000;
 
+/** So often a deck with others aboard asks what they logged. */
+const LOOK_MS = 20_000;
+
 /** A state with the slices that the server did not send again, since the device has them. */
 export function withSlices(state, before) {
     const had = new Map(before.rods.map((rod) => [rod.slice_key, rod.slice]));
@@ -61,6 +64,21 @@ export const sender = (book) => ({
         await keepDeck(this.trip, book.server);
         await this.redraw();
         this.askAhead();
+    },
+
+    /** Others aboard log on phones of their own: what they did is seen without a tap. */
+    async seeOthers(now = Date.now()) {
+        if ((book.server.aboard?.length ?? 1) < 2 || document.visibilityState !== 'visible' || this.sending || now - (this.looked ?? now) < LOOK_MS) {
+            this.looked ??= now;
+            return;
+        }
+        this.looked = now;
+        await alone(async () => {
+            const { status, data } = await send('POST', this.url, { events: [], slices: this.sliceKeys(), ground: book.server.ground });
+            if (status === 200) {
+                await (data.after ? this.takeAfter(data.after) : this.takeState(data.state));
+            }
+        }).catch(() => {});
     },
 
     async sendRefused() {
