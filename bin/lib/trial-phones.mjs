@@ -96,6 +96,20 @@ class Phone {
         return this.waits.length === 0;
     }
 
+    /** The day as the server has it; the last of the misfortune may still hit the question. */
+    async asked() {
+        for (;;) {
+            const answer = await this.ask('POST', `${this.day}/log`, { events: [] }, true).catch(() => null);
+            if (answer?.status === 200) {
+                return answer.text;
+            }
+            if (Date.now() > DONE_BY) {
+                throw new Error(`${this.name}: the day is not answered`);
+            }
+            await pause(300);
+        }
+    }
+
     async live(until) {
         while (Date.now() < until) {
             this.cast();
@@ -146,8 +160,7 @@ await Promise.all(phones.map((phone) => phone.live(began + seconds * 1000)));
 
 let wrong = 0;
 for (const phone of phones) {
-    const { text } = await phone.ask('POST', `${phone.day}/log`, { events: [] }, true);
-    const counted = JSON.parse(text).state.stints.filter((s) => s.id === phone.stint).reduce((sum, s) => sum + s.casts, 0);
+    const counted = JSON.parse(await phone.asked()).state.stints.filter((s) => s.id === phone.stint).reduce((sum, s) => sum + s.casts, 0);
     wrong += counted === phone.made ? 0 : 1;
     if (counted !== phone.made || count <= 8) {
         console.log(`  ${phone.name}: ${phone.made} casts made, ${counted} counted; ${phone.sent} sendings, ${phone.failed} unanswered, ${phone.repeated} entries sent once more, slowest answer ${phone.slowest} ms`);

@@ -64,6 +64,8 @@ test('two cast keys stand side by side on one phone, each with a rod of its own'
     const day = await freshDay(page);
     await page.goto(`${day}/fish`);
     await page.locator('[data-rod]').first().click();
+    // What the server says of the first entry comes when it comes.
+    await expect(page.locator('.afloat')).toContainText('which is not in this day');
     await page.locator('summary', { hasText: 'Something turned' }).click();
     await page.getByLabel('somebody else who casts from this phone').fill('Ash');
     await page.getByRole('button', { name: 'Join', exact: true }).click();
