@@ -18,19 +18,6 @@ final class KeptPageTest extends WaterTestCase
         self::assertInstanceOf(NullSessionHandler::class, $this->app['session']->driver()->getHandler(), 'nothing is written');
     }
 
-    /** A part of a page that comes late must not take from the next page what it was to say. */
-    public function test_what_a_script_fetches_beside_a_page_leaves_the_session_alone(): void
-    {
-        $this->actingAs($wren = $this->angler());
-        $trip = $this->trip($wren);
-        foreach ([['before', 'empty', true], ['before', 'document', false], ['token', 'empty', false]] as [$page, $for, $alone]) {
-            $this->app['session']->forgetDrivers();
-            $this->withSession(['said' => 'Rigged.', '_flash' => ['old' => [], 'new' => ['said']]]);
-            $this->get(route($page, $page === 'token' ? [] : $trip), ['Sec-Fetch-Dest' => $for])->assertOk();
-            self::assertSame($alone, $this->app['session']->driver()->getHandler() instanceof NullSessionHandler, "{$page} for {$for}");
-        }
-    }
-
     /** A late answer to the device must not sign somebody in again who left, nor spoil the sign-in of the next. */
     public function test_a_page_fetched_to_be_kept_sets_no_cookie(): void
     {
