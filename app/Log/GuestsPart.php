@@ -28,7 +28,7 @@ final readonly class GuestsPart
             $event['angler'] = $this->guest->name;
         }
         if (is_array($event['fields'] ?? null)) {
-            unset($event['fields']['angler'], $event['was']['angler']);
+            unset($event['fields']['angler']);
         }
 
         return $event;

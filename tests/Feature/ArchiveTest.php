@@ -206,6 +206,14 @@ final class ArchiveTest extends WaterTestCase
         $this->get(route('archive'))->assertOk()->assertDontSee('Fetch it,');
     }
 
+    public function test_what_is_larger_than_a_form_comes_in_by_the_pages(): void
+    {
+        $this->actingAs($this->wren);
+        foreach (['archive.take' => 'archive', 'archive.log' => 'log'] as $page => $field) {
+            $this->post(route($page), [], ['CONTENT_LENGTH' => 20 * 1024 * 1024])->assertSessionHasErrors($field);
+        }
+    }
+
     public function test_the_command_does_the_same_without_pages(): void
     {
         $this->artisan('eddy:archive', ['way' => 'out', 'email' => $this->wren->email, 'file' => $this->path])->assertExitCode(0);

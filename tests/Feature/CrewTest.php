@@ -162,6 +162,16 @@ final class CrewTest extends WaterTestCase
         $this->put(route('account.become'), ['name' => 'X', 'email' => 'x@old-eddy.example', 'password' => 'quiet-water-9'])->assertForbidden();
     }
 
+    public function test_what_a_guests_device_sends_askew_is_answered_and_changes_no_name(): void
+    {
+        $stint = (string) Str::uuid();
+        $this->as($this->aboard('Tess'))->log($this->day, [$this->stint($stint)])->assertOk();
+        foreach (['was' => 'askew', 'fields' => 'askew'] as $field => $askew) {
+            $this->log($this->day, [[$field => $askew] + $this->event('amend', ['stint' => $stint, 'fields' => ['angler' => 'Wren', 'light' => 'shade'], 'was' => [], 'units' => 'us'])])->assertOk();
+        }
+        self::assertSame('Tess', Stint::query()->findOrFail($stint)->angler);
+    }
+
     public function test_who_never_made_it_an_account_is_forgotten_when_his_time_is_over(): void
     {
         $this->post(route('join.try'), ['code' => $code = $this->code(), 'name' => 'Tess'])->assertRedirect();

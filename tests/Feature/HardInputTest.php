@@ -215,6 +215,7 @@ final class HardInputTest extends WaterTestCase
         $this->actingAs($wren = $this->angler());
         $lake = $wren->lakes()->create(['name' => 'Test pond']);
         $this->post(route('lake.take', $lake), [], ['CONTENT_LENGTH' => 200 * 1024 * 1024])->assertStatus(413)->assertSee('eddy:import');
+        $this->post(route('archive.take'), [], ['CONTENT_LENGTH' => 200 * 1024 * 1024])->assertStatus(413)->assertSee('eddy:archive');
         $this->post('/days', [], ['CONTENT_LENGTH' => 1024 * 1024])->assertStatus(413)->assertSee('512 KB');
         $this->post(route('lake.take', $lake), ['file' => UploadedFile::fake()->create('x.csv', 40_000)])->assertSessionHasErrors('file');
     }

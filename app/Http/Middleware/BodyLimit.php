@@ -13,19 +13,23 @@ final class BodyLimit
 {
     private const BYTES = 512 * 1024;
 
-    /** Files of lakes may be larger; the largest are read by eddy:import. */
+    /** Files may be larger. */
     private const FILE_BYTES = 32 * 1024 * 1024;
+
+    /** Where files come in, and the command that takes the largest. */
+    private const FILES = ['#^lakes/\d+/file$#' => 'eddy:import', '#^archive/(in|log)$#' => 'eddy:archive'];
 
     public function handle(Request $request, Closure $next): Response
     {
-        $most = preg_match('#^lakes/\d+/file$#', $request->path()) === 1 ? self::FILE_BYTES : self::BYTES;
+        $command = array_values(array_filter(self::FILES, static fn (string $path): bool => preg_match($path, $request->path()) === 1, ARRAY_FILTER_USE_KEY))[0] ?? null;
+        $most = $command === null ? self::BYTES : self::FILE_BYTES;
         abort_if(
             (int) $request->headers->get('Content-Length', '0') > $most,
             413,
             sprintf(
                 'At most %d KB can be sent here at once.%s Nothing was changed.',
                 intdiv($most, 1024),
-                $most === self::FILE_BYTES ? ' A larger file is taken in on the machine itself, by php artisan eddy:import.' : '',
+                $command === null ? '' : " A larger file is taken in on the machine itself, by php artisan {$command}.",
             ),
         );
 
