@@ -78,10 +78,7 @@ final class Parcel
     /** @return iterable<int, array<array-key, mixed>> rows by the number of their line */
     public function rows(string $name): iterable
     {
-        $file = $this->zip->getStream($name);
-        if ($file === false) {
-            throw new Refused("The {$name} of the archive is missing.");
-        }
+        $file = $this->file($name);
         try {
             for ($n = 1; ($line = fgets($file, self::PIECE)) !== false; $n++) {
                 while (! str_ends_with($line, "\n") && ($more = fgets($file, self::PIECE)) !== false) {
@@ -101,16 +98,9 @@ final class Parcel
         }
     }
 
-    /** @return iterable<string> a file by pieces of at most so many bytes */
-    public function pieces(string $name, int $bytes): iterable
+    /** @return resource a file of it, open to be read */
+    public function file(string $name)
     {
-        $file = $this->zip->getStream($name);
-        if ($file === false) {
-            throw new Refused("The {$name} of the archive is missing.");
-        }
-        while (! feof($file) && ($piece = stream_get_contents($file, $bytes)) !== false && $piece !== '') {
-            yield $piece;
-        }
-        fclose($file);
+        return $this->zip->getStream($name) ?: throw new Refused("The {$name} of the archive is missing.");
     }
 }

@@ -7,6 +7,7 @@ namespace App\Archive;
 use App\Models\BoxItem;
 use App\Models\Lake;
 use App\Models\LakeSpot;
+use App\Models\Pieces;
 use App\Models\Trip;
 use App\Models\User;
 use App\Waters\Files\Refused;
@@ -26,8 +27,6 @@ use Throwable;
 final class TakesArchive
 {
     private const ROWS = 300;
-
-    private const PIECE = 1_000_000;
 
     /** @var array<string, array<int, int>> what the numbers of the archive become, by kind */
     private array $becomes = [];
@@ -178,7 +177,7 @@ final class TakesArchive
                 continue;
             }
             $here = $this->becomes[$on][$number] ?? null;
-            if ($here === null && in_array($column, ['trip_id'], true)) {
+            if ($here === null && $column === 'trip_id') {
                 throw new Refused("A row of {$kept->name}.jsonl hangs on a day that is not in the archive. Nothing was taken.");
             }
             if ($column === 'trip_id' && ! $this->own && isset($this->wasHere[$on][$number])) {
@@ -218,10 +217,7 @@ final class TakesArchive
             $id = DB::table($kept->table)->insertGetId($row);
             $this->taken[$kept->name]++;
             if ($kept->name === 'layers') {
-                $part = 0;
-                foreach ($parcel->pieces("layers/{$old}", self::PIECE) as $piece) {
-                    DB::table('layer_parts')->insert(['layer_id' => $id, 'part' => $part++, 'body' => gzdeflate($piece, 1)]);
-                }
+                Pieces::ofLayer($id)->keep($parcel->file("layers/{$old}"));
             }
         }
         $this->becomes[$kept->name][$old] = (int) $id;

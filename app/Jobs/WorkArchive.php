@@ -13,7 +13,6 @@ use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Queue\InteractsWithQueue;
 use Illuminate\Support\Facades\Log;
-use RuntimeException;
 use Throwable;
 
 /** Makes an archive of all that is an angler's, or takes one in. A run that was cut off is done again from the start: nothing of it was kept. */
@@ -35,14 +34,11 @@ final class WorkArchive implements ShouldQueue
             return;
         }
         $angler = User::query()->findOrFail($archive->user_id);
-        $path = (string) tempnam(sys_get_temp_dir(), 'archive');
         try {
-            $archive->way === Archive::OUT ? $this->makes($archive, $angler, $path) : $this->takes($archive, $angler, $path);
+            $archive->way === Archive::OUT ? $this->makes($archive, $angler) : $this->takes($archive, $angler);
         } catch (Refused $e) {
             $archive->update(['state' => Archive::REFUSED, 'said' => mb_strimwidth($e->getMessage(), 0, 400)]);
-            $archive->emptied();
-        } finally {
-            @unlink($path);
+            $archive->body()->drop();
         }
     }
 
@@ -52,24 +48,24 @@ final class WorkArchive implements ShouldQueue
         Archive::query()->whereKey($this->archive)->where('state', Archive::WAITING)->update(['state' => Archive::REFUSED, 'said' => 'This could not be done to its end, and nothing of it was kept. Try it again.']);
     }
 
-    private function makes(Archive $archive, User $angler, string $path): void
+    private function makes(Archive $archive, User $angler): void
     {
-        (new WritesArchive($angler, $archive->tell(...)))->to($path);
-        $archive->keep($path);
+        $path = (string) tempnam(sys_get_temp_dir(), 'archive');
+        try {
+            (new WritesArchive($angler, $archive->tell(...)))->to($path);
+            $archive->keep($path);
+        } finally {
+            unlink($path);
+        }
         $archive->update(['state' => Archive::READY]);
     }
 
-    private function takes(Archive $archive, User $angler, string $path): void
+    private function takes(Archive $archive, User $angler): void
     {
-        $file = fopen($path, 'wb') ?: throw new RuntimeException('No place to put the archive.');
-        $archive->pieces(static function (string $piece) use ($file): void {
-            fwrite($file, $piece);
-        });
-        fclose($file);
-        $taken = array_filter((new TakesArchive($angler, $archive->tell(...)))->from($path));
+        $taken = array_filter($archive->body()->with((new TakesArchive($angler, $archive->tell(...)))->from(...)));
         $archive->update(['state' => Archive::READY, 'said' => $taken === []
             ? 'All of it was here already: nothing was changed.'
             : 'Taken in: '.implode(', ', array_map(static fn (string $what, int $n): string => "{$n} {$what}", array_keys($taken), $taken)).'.']);
-        $archive->emptied();
+        $archive->body()->drop();
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Closure;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use RuntimeException;
 
 /**
  * An archive that is made for an angler, or that he brought. It lies in the database until it is fetched or taken in, at most for a
@@ -40,8 +40,6 @@ final class Archive extends Model
 
     private const HOURS = 24;
 
-    private const PIECE = 1_000_000;
-
     protected $fillable = ['user_id', 'way', 'state', 'done', 'total', 'bytes', 'said'];
 
     protected $attributes = ['state' => self::WAITING, 'done' => 0, 'total' => 0, 'bytes' => 0, 'said' => null];
@@ -52,32 +50,30 @@ final class Archive extends Model
         DB::table('archives')->where('created_at', '<', now()->subHours(self::HOURS))->delete();
     }
 
+    /**
+     * One that an angler brings, with its file.
+     *
+     * @param  string  $way  in or csv
+     */
+    public static function brought(User $angler, string $way, string $path): self
+    {
+        $one = $angler->archives()->create(['way' => $way]);
+        $one->keep($path);
+
+        return $one;
+    }
+
     /** Puts a file away as its body. */
     public function keep(string $path): void
     {
-        DB::table('archive_parts')->where('archive_id', $this->id)->delete();
-        $file = fopen($path, 'rb');
-        $bytes = 0;
-        for ($part = 0; $file !== false && ($piece = (string) stream_get_contents($file, self::PIECE)) !== ''; $part++) {
-            DB::table('archive_parts')->insert(['archive_id' => $this->id, 'part' => $part, 'body' => $piece]);
-            $bytes += strlen($piece);
-        }
-        $this->update(['bytes' => $bytes]);
+        $file = fopen($path, 'rb') ?: throw new RuntimeException("The file {$path} cannot be read.");
+        $this->body()->drop();
+        $this->update(['bytes' => $this->body()->keep($file)]);
     }
 
-    /** @param  Closure(string): void  $piece  hands its body over, piece by piece */
-    public function pieces(Closure $piece): void
+    public function body(): Pieces
     {
-        $parts = DB::table('archive_parts')->where('archive_id', $this->id);
-        for ($part = 0; ($body = $parts->clone()->where('part', $part)->value('body')) !== null; $part++) {
-            $piece($body);
-        }
-    }
-
-    /** Its body is needed no longer. */
-    public function emptied(): void
-    {
-        DB::table('archive_parts')->where('archive_id', $this->id)->delete();
+        return Pieces::ofArchive($this->id);
     }
 
     /** How far it is, told in passing: past the transaction in which the work is done, and nobody waits for it. */

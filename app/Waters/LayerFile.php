@@ -5,15 +5,13 @@ declare(strict_types=1);
 namespace App\Waters;
 
 use App\Models\Layer;
+use App\Models\Pieces;
 use App\Waters\Files\Refused;
 use Closure;
-use Illuminate\Support\Facades\DB;
 
-/** The file of a layer, kept byte by byte as it came, in deflated pieces. */
+/** The file of a layer, as it came. */
 final class LayerFile
 {
-    private const PIECE = 1_000_000;
-
     /** Puts a file away as the body of a layer. */
     public static function keep(Layer $layer, string $path): void
     {
@@ -21,14 +19,7 @@ final class LayerFile
         if ($file === false) {
             throw new Refused(file_exists($path) ? "The file {$path} cannot be read." : "There is no file {$path}.");
         }
-        $bytes = 0;
-        for ($part = 0; ! feof($file); $part++) {
-            $piece = (string) stream_get_contents($file, self::PIECE);
-            $bytes += strlen($piece);
-            DB::table('layer_parts')->insert(['layer_id' => $layer->id, 'part' => $part, 'body' => gzdeflate($piece, 1)]);
-        }
-        fclose($file);
-        $layer->update(['bytes' => $bytes]);
+        $layer->update(['bytes' => Pieces::ofLayer($layer->id)->keep($file)]);
     }
 
     /**
@@ -41,20 +32,6 @@ final class LayerFile
      */
     public static function with(Layer $layer, Closure $read): mixed
     {
-        $path = (string) tempnam(sys_get_temp_dir(), 'layer');
-        try {
-            $file = fopen($path, 'wb');
-            $parts = DB::table('layer_parts')->where('layer_id', $layer->id);
-            for ($part = 0; $file !== false && ($body = $parts->clone()->where('part', $part)->value('body')) !== null; $part++) {
-                fwrite($file, (string) gzinflate($body));
-            }
-            if ($file !== false) {
-                fclose($file);
-            }
-
-            return $read($path);
-        } finally {
-            unlink($path);
-        }
+        return Pieces::ofLayer($layer->id)->with($read);
     }
 }

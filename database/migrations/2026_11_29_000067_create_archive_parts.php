@@ -13,6 +13,7 @@ return new class extends Migration
             create table if not exists archive_parts (
                 archive_id bigint unsigned not null,
                 part int unsigned not null,
+                -- A piece of the file, deflated.
                 body mediumblob not null,
                 primary key (archive_id, part),
                 constraint archive_parts_archive foreign key (archive_id) references archives (id) on delete cascade

@@ -9,9 +9,11 @@ use App\Archive\Manifest;
 use App\Archive\TakesArchive;
 use App\Archive\WritesArchive;
 use App\Models\BoxItem;
+use App\Models\Layer;
 use App\Models\Trip;
 use App\Models\User;
 use App\Waters\Files\Refused;
+use App\Waters\LayerFile;
 use Closure;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -204,6 +206,21 @@ final class ArchiveTest extends WaterTestCase
         self::assertSame(0, array_sum($this->taken($this->angler('newer@old-eddy.example')->refresh())));
         $this->actingAs($this->wren)->get(route('archive.csv'))->assertOk();
         $this->get(route('archive'))->assertOk()->assertDontSee('Fetch it,');
+    }
+
+    /** More than one piece of it, so that the pieces come in their order. */
+    public function test_the_files_that_a_lake_was_made_of_come_in_as_they_came(): void
+    {
+        $layer = Layer::query()->create(['lake_id' => $this->day->lake_id, 'name' => 'soundings.csv', 'state' => Layer::LAID]);
+        $body = implode('', array_map(static fn (int $n): string => "{$n},".md5((string) $n)."\n", range(1, 60_000)));
+        file_put_contents($this->path, $body);
+        LayerFile::keep($layer, $this->path);
+        $this->written();
+        $bob = $this->angler('bob@old-eddy.example')->refresh();
+        $this->taken($bob);
+        $his = Layer::query()->where('lake_id', $bob->lakes()->sole()->id)->sole();
+        self::assertSame(['soundings.csv', Layer::LAID, strlen($body)], [$his->name, $his->state, $his->bytes]);
+        self::assertTrue(LayerFile::with($his, static fn (string $path): bool => file_get_contents($path) === $body));
     }
 
     public function test_what_is_larger_than_a_form_comes_in_by_the_pages(): void

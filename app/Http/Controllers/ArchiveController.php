@@ -7,7 +7,9 @@ namespace App\Http\Controllers;
 use App\Archive\LogCsv;
 use App\Jobs\WorkArchive;
 use App\Models\Archive;
+use App\Models\User;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -19,17 +21,20 @@ final class ArchiveController
     /** Kilobytes of an archive that is brought; what is larger goes by the command. */
     private const MOST_KB = 32_000;
 
+    /** So many of them are shown. */
+    private const NEWEST = 5;
+
     public function show(Request $request): View
     {
         Archive::tidy();
 
-        return view('account.archive', ['archives' => $request->user()->archives()->where('way', '!=', Archive::CSV)->latest('id')->limit(5)->get()]);
+        return view('account.archive', ['archives' => $this->newest($request)->get()]);
     }
 
     /** How far those are that are worked on. */
     public function progress(Request $request): JsonResponse
     {
-        return new JsonResponse(['archives' => $request->user()->archives()->where('way', '!=', Archive::CSV)->latest('id')->limit(5)->get(['id', 'state', 'done', 'total'])]);
+        return new JsonResponse(['archives' => $this->newest($request)->get(['id', 'state', 'done', 'total'])]);
     }
 
     public function make(Request $request): RedirectResponse
@@ -45,9 +50,7 @@ final class ArchiveController
     public function take(Request $request): RedirectResponse
     {
         $given = $request->validate(['archive' => ['required', 'file', 'max:'.self::MOST_KB]], ['archive.max' => 'The archive is larger than 32 MB: whoever runs the program takes it in by its command.']);
-        $archive = $request->user()->archives()->create(['way' => Archive::IN]);
-        $archive->keep($given['archive']->getRealPath());
-        dispatch(new WorkArchive($archive->id));
+        dispatch(new WorkArchive(Archive::brought($request->user(), Archive::IN, $given['archive']->getRealPath())->id));
 
         return redirect()->route('archive')->with('said', 'It is being taken in.');
     }
@@ -57,10 +60,12 @@ final class ArchiveController
         $one = $request->user()->archives()->where('way', Archive::OUT)->where('state', Archive::READY)->findOrFail($archive);
 
         return response()->streamDownload(
-            static fn () => $one->pieces(static function (string $piece): void {
-                echo $piece;
-                flush();
-            }), 'old-eddy-'.$one->created_at->toDateString().'.zip', ['Content-Type' => 'application/zip', 'Content-Length' => (string) $one->bytes],
+            static function () use ($one): void {
+                foreach ($one->body()->each() as $piece) {
+                    echo $piece;
+                    flush();
+                }
+            }, 'old-eddy-'.$one->created_at->toDateString().'.zip', ['Content-Type' => 'application/zip', 'Content-Length' => (string) $one->bytes],
         );
     }
 
@@ -71,5 +76,14 @@ final class ArchiveController
         return response()->streamDownload(static function () use ($angler): void {
             (new LogCsv($angler))->write(fopen('php://output', 'wb'));
         }, 'old-eddy-log.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
+    }
+
+    /** @return HasMany<Archive, User> those that were made or brought, the newest first */
+    private function newest(Request $request): HasMany
+    {
+        $archives = $request->user()->archives();
+        $archives->where('way', '!=', Archive::CSV)->latest('id')->limit(self::NEWEST);
+
+        return $archives;
     }
 }

@@ -33,10 +33,8 @@ final class CsvLogController
         } catch (Refused $e) {
             throw ValidationException::withMessages(['log' => $e->getMessage()]);
         }
-        $one = $request->user()->archives()->create(['way' => Archive::CSV]);
-        $one->keep($given['log']->getRealPath());
 
-        return redirect()->route('archive.columns', $one->id);
+        return redirect()->route('archive.columns', Archive::brought($request->user(), Archive::CSV, $given['log']->getRealPath())->id);
     }
 
     public function columns(Request $request, int $archive): View
@@ -71,12 +69,9 @@ final class CsvLogController
 
     private function table(Request $request, int $archive): CsvTable
     {
-        $body = '';
-        $request->user()->archives()->where('way', Archive::CSV)->findOrFail($archive)->pieces(static function (string $piece) use (&$body): void {
-            $body .= $piece;
-        });
+        $brought = $request->user()->archives()->where('way', Archive::CSV)->findOrFail($archive);
 
-        return CsvTable::of($body);
+        return CsvTable::of(implode('', iterator_to_array($brought->body()->each(), false)));
     }
 
     /** @return array<string, int> */
