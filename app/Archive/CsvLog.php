@@ -6,13 +6,14 @@ namespace App\Archive;
 
 use App\Log\EventTaker;
 use App\Log\Kinds\StintFields;
+use App\Models\DerivedId;
 use App\Models\Trip;
 use App\Models\User;
 use App\Show\Units;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use OldEddy\Choice\Lures\Catalog;
-use Ramsey\Uuid\Uuid;
+use OldEddy\Log\Evidence\Limits;
 
 /**
  * A log that was kept elsewhere, row by row as entries of ours: a day for each date and water, a stint for rows that show the same, a
@@ -22,7 +23,8 @@ final readonly class CsvLog
 {
     private const AT_ONCE = 400;
 
-    private const NAMESPACE = '6f2b7f0e-6a0c-5c53-9a55-0f4d7a0a8a11';
+    /** No fish is longer; numbers are looked at as they stand in the table, and again in their units by the entry they become. */
+    private const LENGTH_CM = 250;
 
     private const DATES = ['Y-m-d', 'm/d/Y', 'd.m.Y', 'Y/m/d'];
 
@@ -103,8 +105,8 @@ final readonly class CsvLog
                 $fish = 0;
                 $events[] = ['id' => $this->id("begin {$stint}"), 'kind' => 'stint', 'at' => $at, 'stint' => $stint, 'depth_ft' => $row['depth']]
                     + array_intersect_key($row, array_flip(['spot', 'lure', 'color', 'retrieve', 'angler']));
-                for ($left = $row['casts'], $n = 0; $left > 0; $left -= 500, $n++) {
-                    $events[] = ['id' => $this->id("casts {$stint} {$n}"), 'kind' => 'casts', 'at' => $at, 'stint' => $stint, 'count' => min(500, $left)];
+                for ($left = $row['casts'], $n = 0; $left > 0; $left -= Limits::CASTS_AT_ONCE, $n++) {
+                    $events[] = ['id' => $this->id("casts {$stint} {$n}"), 'kind' => 'casts', 'at' => $at, 'stint' => $stint, 'count' => min(Limits::CASTS_AT_ONCE, $left)];
                 }
             }
             if ($row['contact'] !== null) {
@@ -146,8 +148,8 @@ final readonly class CsvLog
             ! Catalog::has($lure) => sprintf('No lure of ours is called "%s".', $said('lure')),
             $contact !== '' && ! in_array($contact, $kinds['kind'], true) => sprintf('A contact is none called "%s".', $said('contact')),
             $species !== '' && ! in_array($species, $kinds['species'], true) => sprintf('No fish that is logged here is called "%s".', $said('species')),
-            $casts < 0 || $casts > 5000 => 'The casts must be from 0 to 5000.',
-            $depth < 0 || $depth > 1000 => 'The depth must be from 0 to 1000 ft.',
+            $casts < 0 || $casts > Limits::CASTS => sprintf('The casts must be from 0 to %d.', Limits::CASTS),
+            $depth < 0 || $depth > Limits::DEPTH_FT => sprintf('The depth must be from 0 to %d ft.', Limits::DEPTH_FT),
             default => $this->numbers($said),
         };
         if ($problem !== null) {
@@ -170,7 +172,7 @@ final readonly class CsvLog
     /** @param  callable(string): string  $said */
     private function numbers(callable $said): ?string
     {
-        foreach (['length' => $this->else['units'] === 'metric' ? 250 : 100, 'weight' => 100, 'fish_depth' => 1000] as $what => $most) {
+        foreach (['length' => $this->else['units'] === 'metric' ? self::LENGTH_CM : Limits::LENGTH_IN, 'weight' => Limits::FISH_LB, 'fish_depth' => Limits::DEPTH_FT] as $what => $most) {
             $text = str_replace(',', '.', $said($what));
             if ($text !== '' && (! is_numeric($text) || $text <= 0 || $text > $most)) {
                 return sprintf('The %s "%s" is no number that a fish has.', str_replace('_', ' ', $what), $said($what));
@@ -200,6 +202,6 @@ final readonly class CsvLog
 
     private function id(string $of): string
     {
-        return Uuid::uuid5(self::NAMESPACE, "{$this->angler->id} {$of}")->toString();
+        return DerivedId::for($this->angler->id, "csv {$of}");
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Archive;
 
 use App\Models\BoxItem;
+use App\Models\DerivedId;
 use App\Models\Lake;
 use App\Models\LakeSpot;
 use App\Models\Pieces;
@@ -17,7 +18,6 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Reading\WaterReader;
-use Ramsey\Uuid\Uuid;
 use Throwable;
 
 /**
@@ -225,7 +225,7 @@ final class TakesArchive
 
     private function other(string $id): string
     {
-        return Uuid::uuid5($id, "of {$this->angler->id} here")->toString();
+        return DerivedId::for($this->angler->id, "archive {$id}");
     }
 
     /** Whatever came is read once as pages will read it: what cannot be read is not kept. */

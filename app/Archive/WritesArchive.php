@@ -10,9 +10,11 @@ use App\Models\User;
 use App\Waters\GiveOut;
 use App\Waters\LayerFile;
 use Closure;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
+use RuntimeException;
 use ZipArchive;
 
 /** Everything of an angler in one archive (G6): JSON Lines with their schemas, and what others read: CSV, GPX, GeoJSON. Row by row, whatever there is of it. */
@@ -64,7 +66,7 @@ final class WritesArchive
         }
     }
 
-    private function rows(Kept $kept): \Illuminate\Database\Query\Builder
+    private function rows(Kept $kept): Builder
     {
         $rows = DB::table($kept->table);
 
@@ -146,7 +148,7 @@ final class WritesArchive
             $zip->addFile($file->getPathname(), $file->getRelativePathname());
         }
         if (! $zip->close()) {
-            throw new \RuntimeException('The archive could not be written: '.$zip->getStatusString());
+            throw new RuntimeException('The archive could not be written: '.$zip->getStatusString());
         }
     }
 }

@@ -371,10 +371,7 @@ final class Deck
         $rod = $this->toFish->rods->first(static fn (RackSlot $r): bool => $r->lure === $shown->lure);
 
         // What is not said is not sent.
-        return array_filter([
-            'lure' => $shown->lure, 'color' => $shown->color, 'depth_ft' => $shown->depthFt ?? $rod?->depth_ft, 'retrieve' => $shown->retrieve,
-            'weight_oz' => $shown->weightOz, 'length_in' => $shown->lengthIn, 'cast_kind' => $shown->cast,
-        ], static fn (mixed $part): bool => $part !== null);
+        return array_filter(RackSlot::said($shown, $rod?->depth_ft), static fn (mixed $part): bool => $part !== null);
     }
 
     private function inHand(): ?Presentation

@@ -80,12 +80,7 @@ final class Joining
     private static function withoutAccount(string $name, string $units): User
     {
         DemoCopy::tidy();
-        $angler = new User;
-        $angler->forceFill([
-            'name' => $name, 'email' => 'guest-'.Str::lower(Str::random(20)).'@old-eddy.example', 'password' => Str::random(40), 'units' => $units,
-            'guest' => true, 'ends_at' => now()->addDays(self::FORGOTTEN_DAYS),
-        ])->save();
 
-        return $angler;
+        return User::thatEnds('guest', now()->addDays(self::FORGOTTEN_DAYS), ['name' => $name, 'units' => $units, 'guest' => true]);
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Models\DerivedId;
 use App\Models\Guest;
 use App\Models\Trip;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
-use Ramsey\Uuid\Uuid;
 
 /**
  * What a guest logged on somebody's day, as a day of his own (G5): his stints and fish, and what the water was like. Where the owner's
@@ -18,6 +18,8 @@ final class OwnCopy
 {
     /** What of a day is the water's and not the owner's. */
     private const OF_THE_WATER = ['species', 'date', 'time', 'timezone', 'waterbody', 'water', 'weather', 'forage'];
+
+    private const ROWS = 250;
 
     public static function of(Guest $guest): Trip
     {
@@ -29,20 +31,25 @@ final class OwnCopy
             );
             $stints = DB::table('stints')->where('trip_id', $from->id)->where('user_id', $guest->user_id)->get();
             $contacts = DB::table('contacts')->where('trip_id', $from->id)->whereIn('stint_id', $stints->pluck('id'))->get();
-            foreach (['stints' => [$stints, ['spot_id' => null, 'user_id' => null, 'angler' => null]], 'contacts' => [$contacts, []]] as $table => [$rows, $less]) {
-                foreach ($rows as $row) {
-                    $own = ['id' => self::other($guest, $row->id), 'trip_id' => $to->id] + $less + (array) $row;
-                    DB::table($table)->upsert([isset($own['stint_id']) ? ['stint_id' => self::other($guest, $row->stint_id)] + $own : $own], ['id']);
-                }
-            }
+            $own = static fn (object $row): array => ['id' => self::other($guest, $row->id), 'trip_id' => $to->id] + (array) $row;
+            self::keep('stints', $stints->map(static fn (object $s): array => ['spot_id' => null, 'user_id' => null, 'angler' => null] + $own($s))->all());
+            self::keep('contacts', $contacts->map(static fn (object $c): array => ['stint_id' => self::other($guest, $c->stint_id)] + $own($c))->all());
             $to->recount();
 
             return $to;
         });
     }
 
+    /** @param  array<int, array<string, mixed>>  $rows */
+    private static function keep(string $table, array $rows): void
+    {
+        foreach (array_chunk($rows, self::ROWS) as $some) {
+            DB::table($table)->upsert($some, ['id']);
+        }
+    }
+
     private static function other(Guest $guest, string $of): string
     {
-        return Uuid::uuid5('9a1d8a53-2f0e-5d5b-8a37-3a5f1d0c7b42', "{$guest->user_id} {$of}")->toString();
+        return DerivedId::for($guest->user_id, "copy {$of}");
     }
 }

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
-use Illuminate\Support\Str;
 
 /**
  * The demo, copied for a visitor: his own days, lakes and box, which nobody else sees or spoils, thrown away after a day. It is copied
@@ -41,11 +40,7 @@ final class DemoCopy
         self::tidy();
 
         return DB::transaction(static function () use ($demo): User {
-            $to = new User;
-            $to->forceFill([
-                'name' => $demo->name, 'email' => 'visitor-'.Str::lower(Str::random(20)).'@old-eddy.example', 'password' => Str::random(40), 'units' => $demo->units,
-                'schools' => $demo->schools, 'own_success' => $demo->own_success, 'limits' => $demo->limits, 'box' => $demo->box, 'ends_at' => now()->addHours(self::HOURS),
-            ])->save();
+            $to = User::thatEnds('visitor', now()->addHours(self::HOURS), $demo->only(['name', 'units', 'schools', 'own_success', 'limits', 'box']));
             (new self($demo, $to))->copy();
             // Whoever keeps a day changed it last: so it is with the one that is open.
             /** @var ?Trip $open */

@@ -53,10 +53,16 @@ final class RackSlot extends Model
     /** A rod with this presentation; where it says no depth, it runs at this one. */
     public static function of(Presentation $shown, ?float $depthFt): self
     {
-        return new self([
+        return new self(self::said($shown, $depthFt));
+    }
+
+    /** @return array<string, mixed> a presentation by the fields of PRESENTATION; where it says no depth, it runs at this one */
+    public static function said(Presentation $shown, ?float $depthFt): array
+    {
+        return [
             'lure' => $shown->lure, 'color' => $shown->color, 'depth_ft' => $shown->depthFt ?? $depthFt, 'retrieve' => $shown->retrieve,
             'weight_oz' => $shown->weightOz, 'length_in' => $shown->lengthIn, 'cast_kind' => $shown->cast,
-        ]);
+        ];
     }
 
     /** What the angler wants done with it. */

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Show\Units;
+use DateTimeInterface;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
 use OldEddy\Day\Schools\Schools;
 use OldEddy\Log\Fish\BagLimits;
 
@@ -36,6 +38,21 @@ final class User extends Authenticatable
     protected $attributes = ['units' => 'us', 'schools' => null, 'own_success' => true, 'limits' => null, 'box' => null, 'ends_at' => null, 'guest' => false, 'aboard_at' => null];
 
     protected $hidden = ['password', 'remember_token'];
+
+    /**
+     * An account to which nobody can sign in again, and which ends: a visitor's, a guest's.
+     *
+     * @param  array<string, mixed>  $more  name, units and whatever else it has
+     */
+    public static function thatEnds(string $whose, DateTimeInterface $at, array $more): self
+    {
+        $angler = new self;
+        $angler->forceFill([
+            'email' => "{$whose}-".Str::lower(Str::random(20)).'@old-eddy.example', 'password' => Str::random(40), 'ends_at' => $at, ...$more,
+        ])->save();
+
+        return $angler;
+    }
 
     /** @return HasMany<Trip, $this> */
     public function trips(): HasMany

@@ -21,8 +21,14 @@ final class EddyArchive extends Command
     {
         [$way, $file] = [(string) $this->argument('way'), (string) $this->argument('file')];
         $angler = User::query()->where('email', (string) $this->argument('email'))->first();
-        if ($angler === null || ! in_array($way, ['out', 'in'], true) || ($way === 'in' && ! is_file($file))) {
-            $this->error($angler === null ? 'There is no account with this address.' : ($way === 'in' ? "There is no file {$file}." : 'The way is out or in.'));
+        $problem = match (true) {
+            $angler === null => 'There is no account with this address.',
+            ! in_array($way, ['out', 'in'], true) => 'The way is out or in.',
+            $way === 'in' && ! is_file($file) => "There is no file {$file}.",
+            default => null,
+        };
+        if ($angler === null || $problem !== null) {
+            $this->error((string) $problem);
 
             return 2;
         }

@@ -29,7 +29,7 @@ final class CrewController
             'guest' => $guest,
             'code' => $guest === null ? Joining::code($trip) : null,
             'crew' => Crew::of($deck->day->evidence),
-            'split' => Split::between($trip->plan()->lineup),
+            'split' => Split::between(($deck->toFish->plan() ?? $trip->plan())->lineup),
             'bag' => (new BagWords($trip, $deck->stints, $units))->lines(),
         ]);
     }
