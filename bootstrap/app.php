@@ -8,6 +8,7 @@ use App\Http\Middleware\KnowsDevice;
 use App\Http\Middleware\PlainSession;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SoundText;
+use App\Http\Middleware\SpeaksUnits;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
@@ -40,7 +41,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(BodyLimit::class);
         $middleware->prepend(SecurityHeaders::class);
         $middleware->encryptCookies(except: ['scheme']);
-        $middleware->web(append: [KnowsDevice::class, KeepsFlash::class, SoundText::class]);
+        $middleware->web(append: [KnowsDevice::class, SpeaksUnits::class, KeepsFlash::class, SoundText::class]);
         $middleware->group('bare', [
             EncryptCookies::class, AddQueuedCookiesToResponse::class, PlainSession::class, StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class,
             SubstituteBindings::class,

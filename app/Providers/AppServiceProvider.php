@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Http\Middleware\PlainSession;
 use App\Http\SteadySession;
 use App\Models\BoxItem;
 use App\Models\Lake;
@@ -15,10 +14,10 @@ use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
+use Illuminate\Session\SessionManager;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
-use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 
@@ -40,11 +39,11 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('register', fn (Request $request): Limit => Limit::perMinute(config('app.registrations_per_minute'))->by((string) $request->ip()));
         // Before anybody is known, and for a page that says that there is nothing here.
         View::share('units', new Units(false));
-        // The framework's own, with which bin/bench compares.
-        Session::extend(PlainSession::DRIVER, PlainSession::driver(...));
-        foreach (['file', 'database'] as $store) {
-            Session::extend($store, static fn (Application $app): SteadySession => SteadySession::over($store, $app));
-        }
+        $this->callAfterResolving('session', static function (SessionManager $sessions): void {
+            foreach (['file', 'database'] as $store) {
+                $sessions->extend($store, static fn (Application $app): SteadySession => SteadySession::over($store, $app));
+            }
+        });
     }
 
     private static function day(string $id): Trip

@@ -21,7 +21,10 @@ final class BodyLimit
 
     public function handle(Request $request, Closure $next): Response
     {
-        $command = array_values(array_filter(self::FILES, static fn (string $path): bool => preg_match($path, $request->path()) === 1, ARRAY_FILTER_USE_KEY))[0] ?? null;
+        $command = null;
+        foreach (self::FILES as $path => $larger) {
+            $command = preg_match($path, $request->path()) === 1 ? $larger : $command;
+        }
         $most = $command === null ? self::BYTES : self::FILE_BYTES;
         abort_if(
             (int) $request->headers->get('Content-Length', '0') > $most,

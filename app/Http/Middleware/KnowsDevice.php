@@ -6,14 +6,12 @@ namespace App\Http\Middleware;
 
 use App\Http\SignIn;
 use App\Models\User;
-use App\Show\Units;
 use Closure;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\View;
 use Symfony\Component\HttpFoundation\Response;
 
-/** A device that was signed out from another is signed out with its next request; pages speak in the units of whoever is signed in. */
+/** A device that was signed out from another is signed out with its next request. */
 final class KnowsDevice
 {
     public function handle(Request $request, Closure $next): Response
@@ -24,8 +22,6 @@ final class KnowsDevice
 
             throw new AuthenticationException('This device was signed out.', [], route('sign-in'));
         }
-
-        View::share('units', new Units($angler instanceof User && $angler->isMetric()));
 
         return $next($request);
     }

@@ -15,16 +15,17 @@ use Symfony\Component\HttpFoundation\Response;
 /** The page that bin/bench compares with has the framework's own session, kept apart from ours, and nothing of ours beside. */
 final class PlainSession
 {
-    public const DRIVER = 'plain';
+    private const DRIVER = 'plain';
 
     public function handle(Request $request, Closure $next): Response
     {
+        Session::extend(self::DRIVER, self::driver(...));
         Session::setDefaultDriver(self::DRIVER);
 
         return $next($request);
     }
 
-    public static function driver(Application $app): FileSessionHandler
+    private static function driver(Application $app): FileSessionHandler
     {
         $folder = storage_path('framework/sessions/plain');
         File::ensureDirectoryExists($folder);

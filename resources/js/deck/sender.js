@@ -39,10 +39,14 @@ export const sender = (book) => ({
             await this.takeBook(known);
             this.freshRibbon();
         } else {
-            const { status, data } = await send('POST', this.url, { events: [], slices: this.sliceKeys() });
-            if (status === 200) {
-                await this.takeState(data.state);
-            }
+            await this.askWhole();
+        }
+    },
+    /** The day as the server has it; a device that says what ground it knows may get no more than what changed. */
+    async askWhole(known = {}) {
+        const { status, data } = await send('POST', this.url, { events: [], slices: this.sliceKeys(), ...known });
+        if (status === 200) {
+            await (data.after ? this.takeAfter(data.after) : this.takeState(data.state));
         }
     },
     sliceKeys: () => book.server.rods.map((rod) => rod.slice_key),
@@ -73,12 +77,7 @@ export const sender = (book) => ({
             return;
         }
         this.looked = now;
-        await alone(async () => {
-            const { status, data } = await send('POST', this.url, { events: [], slices: this.sliceKeys(), ground: book.server.ground });
-            if (status === 200) {
-                await (data.after ? this.takeAfter(data.after) : this.takeState(data.state));
-            }
-        }).catch(() => {});
+        await alone(() => this.askWhole({ ground: book.server.ground })).catch(() => {});
     },
 
     async sendRefused() {
