@@ -28,7 +28,8 @@ final class CrewTest extends WaterTestCase
     public function test_a_guest_comes_aboard_without_an_account_and_logs_under_his_name(): void
     {
         $code = $this->code();
-        $this->get(route('join', $code))->assertOk()->assertSee('A day')->assertSee('Wren');
+        // The steps of a day are for who is aboard.
+        $this->get(route('join', $code))->assertOk()->assertSee('A day')->assertSee('Wren')->assertDontSee(route('fish', $this->day));
         $this->post(route('join.try'), ['code' => strtolower(substr($code, 0, 4).' '.substr($code, 4)), 'name' => 'Tess'])->assertRedirect(route('fish', $this->day));
         $this->get(route('fish', $this->day))->assertOk()->assertDontSee('Tied anew')->assertSee('Crew');
         $stint = (string) Str::uuid();

@@ -18,7 +18,7 @@ final class JoinController
 {
     public function form(Request $request, string $code = ''): View
     {
-        return view('crew.join', ['code' => $code, 'trip' => Joining::day($code), 'angler' => $request->user()]);
+        return view('crew.join', ['code' => $code, 'day' => Joining::day($code), 'angler' => $request->user()]);
     }
 
     public function join(Request $request): RedirectResponse

@@ -5,8 +5,8 @@
     <h1>Come aboard</h1>
     @include('partials.errors')
     <form method="post" action="{{ route('join.try') }}" class="card">@csrf
-        @if ($trip)
-            <p><b>{{ $trip->name }}</b>, {{ $trip->conditions['date'] ?? '' }}, with {{ $trip->user->name }}. You log your own casts and fish on this phone, with or without signal.</p>
+        @if ($day)
+            <p><b>{{ $day->name }}</b>, {{ $day->conditions['date'] ?? '' }}, with {{ $day->user->name }}. You log your own casts and fish on this phone, with or without signal.</p>
             <input type="hidden" name="code" value="{{ $code }}">
         @else
             <label for="code">The code on the owner’s screen</label>
