@@ -107,7 +107,7 @@ final class StateOfDay
     /**
      * Puts the sections of the lake into the state of the day. Values come in the angler's units; null means as the lake.
      *
-     * @param  list<array{name: string, temp: ?float, visibility: ?float}>  $sections
+     * @param  list<array{name: string, temp: ?float, visibility: ?float, stage: ?string}>  $sections
      *
      * @throws InvalidInput by field, with nothing changed
      */
@@ -117,6 +117,7 @@ final class StateOfDay
             'name' => $s['name'],
             'temp_f' => $s['temp'] === null ? null : $units->take('temp', $s['temp']),
             'visibility_ft' => $s['visibility'] === null ? null : $units->take('depth', $s['visibility']),
+            'stage' => $s['stage'],
         ], static fn (mixed $value): bool => $value !== null), $sections);
 
         return self::merged($trip, function (array $conditions) use ($kept): array {

@@ -12,6 +12,8 @@ use OldEddy\Basics\Units\Length;
 use OldEddy\Where\Lake\DepthGrid;
 use OldEddy\Where\Lake\Feature;
 use OldEddy\Where\Lake\GridFrame;
+use OldEddy\Where\Lake\Position;
+use OldEddy\Where\Shade\ShoreStrip;
 
 /** Turns positions into the water plan's points, in metres from the north-west corner. It draws; every number in it is the core's. */
 final readonly class PlanDrawing
@@ -25,6 +27,11 @@ final readonly class PlanDrawing
     /** A lake lower than this share of its width gets a band below it for the arrows. */
     private const LOW = 0.6;
 
+    /** Cells along a sheet without a chart, and room around what is marked on it, metres. */
+    private const BLANK_CELLS = 60;
+
+    private const BLANK_M = 60.0;
+
     /** The script draws its depth lines at these, feet. */
     private const LINES_FT = [0, 2, 5, 10, 15, 20, 25, 30, 40, 50];
 
@@ -32,12 +39,18 @@ final readonly class PlanDrawing
 
     public const SUN = 'sun';
 
-    /** @param  string  $depths  what the script draws the depth bands from, as it stands on the page */
-    private function __construct(private GridFrame $grid, public string $depths)
+    /**
+     * @param  string  $depths  what the script draws the depth bands from, as it stands on the page
+     * @param  bool  $isCharted  whether anything is known of its depths or shore
+     */
+    private function __construct(private GridFrame $grid, public string $depths, public bool $isCharted = true)
     {
     }
 
-    /** The plan of a lake whose water stands so many feet above (plus) or below its reference level; null where its depths are not known. */
+    /**
+     * The plan of a lake whose water stands so many feet above (plus) or below its reference level; one without a chart is a blank sheet
+     * around what is marked on it; null where nothing is.
+     */
     public static function of(Lake $lake, float $riseFt): ?self
     {
         $make = static function () use ($lake, $riseFt): ?array {
@@ -48,8 +61,49 @@ final readonly class PlanDrawing
         };
         // The same depths at the same level are the same drawing, whoever looks and whenever.
         $kept = $lake->hasDepths() ? Cache::remember("plan:{$lake->shapeKey()}:{$riseFt}", now()->addMonth(), $make) : null;
+        if ($kept !== null) {
+            return new self(...$kept);
+        }
+        $blank = self::blank($lake);
 
-        return $kept === null ? null : new self(...$kept);
+        return $blank === null ? null : new self($blank->frame(), self::depths($blank, 0.0), false);
+    }
+
+    /** The water within so many metres of a position, out of every cell that is known; null where none is. */
+    public static function near(Lake $lake, float $riseFt, Position $at, float $metres): ?self
+    {
+        $kept = ! $lake->hasDepths() ? null : Cache::remember(
+            sprintf('near:%s:%.6f:%.6f:%.1f:%.0f', $lake->shapeKey(), $at->lat, $at->lon, $riseFt, $metres), now()->addMonth(),
+            static function () use ($lake, $riseFt, $at, $metres): array {
+                $grid = $lake->fullGrid()?->around($at->lat, $at->lon, $metres);
+
+                return $grid === null ? [] : [$grid->frame(), self::depths($grid, $riseFt)];
+            },
+        );
+
+        return $kept === null || $kept === [] ? null : new self(...$kept);
+    }
+
+    /** A sheet on which nothing was measured, around the spots of a lake, its ramp and its tracks. */
+    private static function blank(Lake $lake): ?DepthGrid
+    {
+        $places = [
+            ...array_values($lake->spots->map(static fn (LakeSpot $s): array => [$s->lon, $s->lat])->all()), ...array_merge(...($lake->tracks ?? [])),
+            ...($lake->ramp_lat === null ? [] : [[(float) $lake->ramp_lon, $lake->ramp_lat]]),
+        ];
+        if ($places === []) {
+            return null;
+        }
+        [$lons, $lats] = [array_column($places, 0), array_column($places, 1)];
+        $perLon = GridFrame::METRES_PER_DEGREE * cos(deg2rad(max($lats)));
+        [$wide, $high] = [(max($lons) - min($lons)) * $perLon, (max($lats) - min($lats)) * GridFrame::METRES_PER_DEGREE];
+        $room = max(self::BLANK_M, 0.15 * max($wide, $high));
+        $cell = max($wide + 2 * $room, $high + 2 * $room) / self::BLANK_CELLS;
+        [$cols, $rows] = [(int) ceil(($wide + 2 * $room) / $cell), (int) ceil(($high + 2 * $room) / $cell)];
+
+        [$north, $west] = [max($lats) + $room / GridFrame::METRES_PER_DEGREE, min($lons) - $room / $perLon];
+
+        return new DepthGrid($north, $west, $cell, $cols, $rows, array_fill(0, $cols * $rows, null));
     }
 
     public function x(float $lon): float
@@ -81,9 +135,12 @@ final readonly class PlanDrawing
 
     private static function depths(DepthGrid $grid, float $levelFt): string
     {
-        $depths = array_map(static fn (?float $d): ?float => $d === null ? null : round($d + ($d > 0 ? $levelFt : 0), 1), $grid->depthsFt);
+        $depths = array_map(static fn (?float $d): ?float => $d === null ? null : round($d, 1), $grid->depthsFt);
 
-        return Js::encode(['cols' => $grid->cols, 'rows' => $grid->rows, 'cell' => $grid->cellM, 'depths' => $depths, 'levels' => self::LINES_FT]);
+        return Js::encode([
+            'cols' => $grid->cols, 'rows' => $grid->rows, 'cell' => $grid->cellM, 'depths' => $depths, 'levels' => self::LINES_FT, 'rise' => $levelFt,
+            'north' => $grid->north, 'west' => $grid->west, 'per_lat' => GridFrame::METRES_PER_DEGREE, 'per_lon' => $grid->metresPerLon(),
+        ]);
     }
 
     /**
@@ -193,6 +250,44 @@ final readonly class PlanDrawing
         ];
 
         return implode(' ', array_map(static fn (array $p): string => round($x + $p[0], 1).','.round($y + $p[1], 1), $points));
+    }
+
+    /** Shade along a piece of bank, as wide as it is; never thinner than can be seen. */
+    public function strip(ShoreStrip $strip): string
+    {
+        $out = max(3 * $this->metresPerPoint(), Length::fromFeet($strip->widthFt)->metres());
+        [$east, $south] = [$out * sin(deg2rad($strip->facesDeg)), -$out * cos(deg2rad($strip->facesDeg))];
+        [[$ax, $ay], [$bx, $by]] = [[$this->x($strip->from->lon), $this->y($strip->from->lat)], [$this->x($strip->to->lon), $this->y($strip->to->lat)]];
+
+        return sprintf('%.1f,%.1f %.1f,%.1f %.1f,%.1f %.1f,%.1f', $ax, $ay, $bx, $by, $bx + $east, $by + $south, $ax + $east, $ay + $south);
+    }
+
+    /** A straight line. */
+    public function straight(Position $from, Position $to): string
+    {
+        return sprintf('M%.1f %.1fL%.1f %.1f', $this->x($from->lon), $this->y($from->lat), $this->x($to->lon), $this->y($to->lat));
+    }
+
+    /** A line with a head where it ends. */
+    public function arrow(Position $from, Position $to): string
+    {
+        [$x, $y] = [$this->x($to->lon), $this->y($to->lat)];
+        $back = deg2rad($to->bearingTo($from));
+        $wing = 9 * $this->metresPerPoint();
+        $head = array_map(static fn (float $turn): array => [$x + $wing * sin($back + $turn), $y - $wing * cos($back + $turn)], [0.45, -0.45]);
+
+        return $this->straight($from, $to).sprintf('M%.1f %.1fL%.1f %.1fL%.1f %.1f', $head[0][0], $head[0][1], $x, $y, $head[1][0], $head[1][1]);
+    }
+
+    /** A boat of 18 ft that points somewhere. */
+    public function boat(Position $at, float $headingDeg): string
+    {
+        $corner = fn (float $ahead, float $aside): Position => $at->moved($headingDeg, $ahead)->moved($headingDeg + 90, $aside);
+        $points = array_map(fn (Position $p): string => sprintf('%.1f %.1f', $this->x($p->lon), $this->y($p->lat)), [
+            $corner(9, 0), $corner(4, 3.5), $corner(-9, 3.5), $corner(-9, -3.5), $corner(4, -3.5),
+        ]);
+
+        return 'M'.implode('L', $points).'Z';
     }
 
     /**

@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use App\Models\Lake;
 use App\Models\LakeSpot;
 use App\Models\Trip;
 use App\Show\Units;
+use App\Show\Word;
+use App\Waters\CastHere;
 use App\Waters\SpotToday;
 use Illuminate\Support\Collection;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Sun\SunPosition;
+use OldEddy\Where\Drift\DriftPlan;
+use OldEddy\Where\Drift\Lane;
 use OldEddy\Where\Lake\Position;
 use OldEddy\Where\Places\RankedPlace;
 use OldEddy\Where\Places\Reason;
 use OldEddy\Where\Route\PlannedRoute;
+use OldEddy\Where\Shade\ShoreShade;
 
 /** What lies on the water plan of a day: numbered spots, shade, wind and sun. It draws; every number in it is the core's. */
 final readonly class WhereDrawing
@@ -47,12 +53,13 @@ final readonly class WhereDrawing
         ))->all());
     }
 
-    /** @return array<string, string> the temperatures that were typed for sections, by name */
-    public static function temperatures(Trip $trip, Units $units): array
+    /** @return array<string, string> what was said of the water of sections: temperature, visibility, stage; by name */
+    public static function waters(Trip $trip, Units $units): array
     {
-        $measured = array_filter($trip->conditions['sections'] ?? [], static fn (array $s): bool => isset($s['temp_f']));
-
-        return array_map($units->temp(...), array_column($measured, 'temp_f', 'name'));
+        return array_filter(array_map(static fn (array $s): string => implode(', ', array_filter([
+            isset($s['temp_f']) ? $units->temp((float) $s['temp_f']) : null, isset($s['visibility_ft']) ? 'seen '.$units->depth((float) $s['visibility_ft']) : null,
+            isset($s['stage']) ? Word::of($s['stage']) : null,
+        ])), array_column($trip->conditions['sections'] ?? [], null, 'name')));
     }
 
     /**
@@ -114,6 +121,41 @@ final readonly class WhereDrawing
         }
 
         return $strips;
+    }
+
+    /**
+     * The shade along the banks of which somebody said how high they are (S22).
+     *
+     * @return list<string> strips
+     */
+    public function shoreShades(Lake $lake): array
+    {
+        $strips = $this->sun === null || $this->day->sky->isCovered() || $lake->banks === null ? []
+            : ShoreShade::at($lake->banksTold(), $lake->shoreline ?? [], $this->sun);
+
+        return array_map($this->plan->strip(...), $strips);
+    }
+
+    /** @return list<array{d: string, class: string}> the lanes of a drift: a line each, with a head where it ends */
+    public static function lanes(PlanDrawing $plan, DriftPlan $drift): array
+    {
+        return array_map(static fn (Lane $l): array => ['d' => $plan->arrow($l->from, $l->to), 'class' => 'plan-lane'], $drift->lanes);
+    }
+
+    /** @return list<array{d: string, class: string}> a cast: its line, the part of it at the depth, the boat */
+    public static function cast(PlanDrawing $plan, CastHere $cast): array
+    {
+        $line = $cast->line();
+        if ($line === null) {
+            return [];
+        }
+        [$from, $to] = $cast->shown()->stretchFt ?? [0.0, 0.0];
+
+        return [
+            ['d' => $plan->arrow($line->boat, $line->aim()), 'class' => 'plan-cast'],
+            ...($to > $from ? [['d' => $plan->straight($line->at($from), $line->at($to)), 'class' => 'plan-cast-zone']] : []),
+            ['d' => $plan->boat($line->boat, $line->bearingDeg), 'class' => 'plan-boat'],
+        ];
     }
 
     /** @return list<array{d: string, x: float, y: float, words: string}> the wind and the sun, an arrow each */

@@ -16,6 +16,7 @@ use App\Show\Clock;
 use App\Show\RuleLink;
 use App\Show\Units;
 use App\Show\Word;
+use App\Waters\CastLines;
 use App\Waters\DayRoute;
 use Illuminate\Database\Eloquent\Collection;
 use LogicException;
@@ -64,6 +65,9 @@ final class Deck
 
     public readonly DayEvidence $day;
 
+    /** @var array<string, array{lat: float, lon: float, bearing_deg: float, length_ft: float}> lines of the cast by spot (S25) */
+    private readonly array $lines;
+
     private readonly Margin $margin;
 
     private ?string $key = null;
@@ -78,6 +82,7 @@ final class Deck
         $time = $hidden->time ?? DayClock::left(
             $trip, $this->reading, $this->stints->first()?->started_at->format('H:i'), $this->stints->last()?->started_at->format('H:i'),
         );
+        $this->lines = CastLines::of($trip);
         $this->margin = new Margin($trip, $as);
         $this->day = new DayEvidence($trip, $this->stints, $this->reading, $this->toFish->choices, $time, $this->margin);
     }
@@ -163,6 +168,7 @@ final class Deck
     {
         return $this->key ??= substr(hash('sha256', serialize([
             $this->reading->day, $this->toFish->rods->map(static fn (RackSlot $r): array => $r->only(RackSlot::PRESENTATION))->all(), $this->trip->here,
+            $this->lines,
             array_map(static fn (Fishable $p): array => $p->levels(), $this->toFish->choices->places), $this->units->metric, $this->isToday(),
             $this->trip->aboard(), $this->as?->name,
         ])), 0, 16);
@@ -216,6 +222,8 @@ final class Deck
             'rods' => $this->toFish->at->shown($this->units, $slices),
             'parts' => $this->toFish->at->parts($this->units),
             'spots' => $this->spots(),
+            'lines' => (object) $this->lines,
+            'lake' => $this->trip->lake_id !== null,
             'past' => $this->day->past->days === 0 ? null : sprintf(
                 'Believed before the first cast: %.1f contacts in 100 casts, from %d of your days in %s with like clarity.',
                 100 * $this->day->past->prior()->perCast,
@@ -396,6 +404,9 @@ final class Deck
             'condition' => 'what the water is like',
             'manner' => 'how the day is fished',
             'rig' => 'a rod rigged',
+            'care' => 'a rod cared for',
+            'line' => 'the line of a cast',
+            'dock' => 'a dock marked',
             'pick' => 'a spot picked',
             'route' => 'a route planned',
             default => 'an entry taken out',

@@ -9,8 +9,10 @@ use App\Log\Kinds\BeginsStint;
 use App\Log\Kinds\CaresForRod;
 use App\Log\Kinds\CountsCasts;
 use App\Log\Kinds\DetailsContact;
+use App\Log\Kinds\KeepsLine;
 use App\Log\Kinds\Kind;
 use App\Log\Kinds\LogsContact;
+use App\Log\Kinds\MarksDock;
 use App\Log\Kinds\PicksSpot;
 use App\Log\Kinds\PlansRoute;
 use App\Log\Kinds\Removes;
@@ -42,7 +44,8 @@ final class EventTaker
     private const KINDS = [
         'stint' => BeginsStint::class, 'casts' => CountsCasts::class, 'contact' => LogsContact::class, 'detail' => DetailsContact::class,
         'amend' => AmendsStint::class, 'remove' => Removes::class, 'turn' => Turns::class,
-        'condition' => SaysCondition::class, 'manner' => SetsManner::class, 'rig' => Rigs::class, 'pick' => PicksSpot::class, 'care' => CaresForRod::class,
+        'condition' => SaysCondition::class, 'manner' => SetsManner::class, 'rig' => Rigs::class, 'pick' => PicksSpot::class, 'care' => CaresForRod::class, 'line' => KeepsLine::class,
+        'dock' => MarksDock::class,
         'route' => PlansRoute::class, 'undo' => TakesBack::class,
     ];
 

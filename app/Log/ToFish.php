@@ -144,7 +144,7 @@ final class ToFish
 
         return 'choices '.hash('sha256', serialize([
             $this->trip->user_id, $this->trip->lake_id, $this->lakeKey(), $rods, $places->all(), $stints->last()?->spot,
-            $this->trip->route?->asked->speed->mph(),
+            $this->trip->route?->asked->craft->speed->mph(),
         ]));
     }
 

@@ -16,7 +16,9 @@ use OldEddy\Where\Lake\Fetch;
 use OldEddy\Where\Lake\Ground;
 use OldEddy\Where\Lake\Position;
 use OldEddy\Where\Lake\Shape;
+use OldEddy\Where\Lake\Shoreline;
 use OldEddy\Where\Places\Place;
+use OldEddy\Where\Shade\Bank;
 
 /**
  * A lake with its shape and spots.
@@ -25,7 +27,9 @@ use OldEddy\Where\Places\Place;
  * @property int $user_id
  * @property string $name
  * @property list<list<array{float, float}>>|null $shoreline rings of longitude and latitude
- * @property list<array{name: string, lat: float, lon: float}>|null $sections names of arms and sections
+ * @property list<array{name: string, lat: float, lon: float, ring?: list<array{float, float}>}>|null $sections arms and sections: where their names stand, and their outlines where they are drawn
+ * @property list<list<array{float, float}>>|null $no_wake rings of longitude and latitude
+ * @property list<array{line: list<array{float, float}>, height_ft: float, setback_ft: float}>|null $banks what stands on stretches of the shore
  * @property list<list<array{float, float}>>|null $tracks longitude, latitude
  * @property list<string>|null $dropped found features that are not wanted
  * @property float $cell_m side of a cell that was asked for, metres
@@ -46,16 +50,16 @@ final class Lake extends Model
 
     /** What a page reads of a lake; the full grid and all points of its tracks are asked for where they are needed. */
     public const LIGHT = [
-        'id', 'user_id', 'name', 'shoreline', 'sections', 'tracks', 'dropped', 'working', 'ramp_lat', 'ramp_lon', 'cell_m', 'deepest_ft',
+        'id', 'user_id', 'name', 'shoreline', 'sections', 'no_wake', 'banks', 'tracks', 'dropped', 'working', 'ramp_lat', 'ramp_lon', 'cell_m', 'deepest_ft',
         'created_at', 'updated_at',
     ];
 
     protected $fillable = [
-        'name', 'shoreline', 'sections', 'tracks', 'all_tracks', 'dropped', 'grid', 'working', 'ramp_lat', 'ramp_lon', 'cell_m', 'deepest_ft',
+        'name', 'shoreline', 'sections', 'no_wake', 'banks', 'tracks', 'all_tracks', 'dropped', 'grid', 'working', 'ramp_lat', 'ramp_lon', 'cell_m', 'deepest_ft',
     ];
 
     protected $attributes = [
-        'shoreline' => null, 'sections' => null, 'tracks' => null, 'dropped' => null, 'working' => null, 'ramp_lat' => null, 'ramp_lon' => null,
+        'shoreline' => null, 'sections' => null, 'no_wake' => null, 'banks' => null, 'tracks' => null, 'dropped' => null, 'working' => null, 'ramp_lat' => null, 'ramp_lon' => null,
         'cell_m' => 10.0, 'deepest_ft' => null,
     ];
 
@@ -93,7 +97,7 @@ final class Lake extends Model
     public function layers(): HasMany
     {
         $relation = $this->hasMany(Layer::class);
-        $relation->orderBy('id');
+        $relation->where('state', '!=', Layer::PICTURE)->orderBy('id');
 
         return $relation;
     }
@@ -164,10 +168,17 @@ final class Lake extends Model
         return $bytes === null ? null : $this->unpacked[1] ?? null;
     }
 
-    /** The name of the section that a position lies in: the one whose name stands nearest; null where none is named. */
+    /** The name of the section that a position lies in: one whose outline holds it, else the one whose name stands nearest; null where none is named. */
     public function sectionOf(Position $at): ?string
     {
         $sections = $this->sections ?? [];
+        foreach ($sections as $section) {
+            if (isset($section['ring']) && Shoreline::holds($section['ring'], [$at->lon, $at->lat])) {
+                return $section['name'];
+            }
+        }
+        // What is outlined ends at its outline.
+        $sections = array_values(array_filter($sections, static fn (array $s): bool => ! isset($s['ring'])));
         $nearest = $at->nearest(array_map(static fn (array $s): Position => new Position($s['lat'], $s['lon']), $sections), INF);
 
         return $nearest === null ? null : $sections[$nearest]['name'];
@@ -177,6 +188,12 @@ final class Lake extends Model
     public function placeOf(LakeSpot $spot): Place
     {
         return $spot->place($this->sectionOf($spot->position()));
+    }
+
+    /** @return list<Bank> what stands on its shore, as far as somebody said it */
+    public function banksTold(): array
+    {
+        return array_map(static fn (array $b): Bank => new Bank($b['line'], $b['height_ft'], $b['setback_ft']), $this->banks ?? []);
     }
 
     /** Whether the depths of its water are known. */
@@ -191,10 +208,33 @@ final class Lake extends Model
         return ! $this->hasDepths() ? "none-{$this->id}" : hash('sha256', $this->attributes['working']);
     }
 
-    /** @return list<Feature> the features of its bottom; found once for a shape */
+    /** The same, short enough for an address. */
+    public function depthsKey(): string
+    {
+        return substr(hash('sha256', $this->shapeKey()), 0, 16);
+    }
+
+    /** Whether all that is known of its depths was drawn on the sheet. */
+    public function isDrawn(): bool
+    {
+        $laid = $this->layers()->where('state', Layer::LAID)->get(['id', 'understood', 'found']);
+        $deep = $laid->filter(static fn (Layer $l): bool => ($l->found['depths'] ?? null) !== null);
+
+        return $deep->isNotEmpty() && $deep->every(static fn (Layer $l): bool => (bool) ($l->understood['sketch'] ?? false));
+    }
+
+    /**
+     * The features of its bottom; found once for a shape. A few depths on a sheet make humps and holes that no lake has: none are read
+     * out of them.
+     *
+     * @return list<Feature>
+     */
     public function features(): array
     {
         $grid = $this->workingGrid();
+        if ($grid !== null && $this->isDrawn()) {
+            return [];
+        }
 
         return $grid === null ? [] : Cache::remember(
             sprintf('features:%d:%s', FeatureFinder::EDITION, $this->shapeKey()),
@@ -216,7 +256,7 @@ final class Lake extends Model
     protected function casts(): array
     {
         return [
-            'shoreline' => 'array', 'sections' => 'array', 'tracks' => 'array', 'dropped' => 'array', 'ramp_lat' => 'float', 'ramp_lon' => 'float',
+            'shoreline' => 'array', 'sections' => 'array', 'no_wake' => 'array', 'banks' => 'array', 'tracks' => 'array', 'dropped' => 'array', 'ramp_lat' => 'float', 'ramp_lon' => 'float',
             'grid' => PackedGrid::class, 'working' => PackedGrid::class, 'cell_m' => 'float', 'deepest_ft' => 'float',
         ];
     }

@@ -11,6 +11,7 @@ use OldEddy\Day\Conditions\Bottom;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Day\Conditions\DockKind;
 use OldEddy\Day\Conditions\Structure;
+use OldEddy\Where\Cast\CastLine;
 use OldEddy\Where\Docks\DockPlan;
 use OldEddy\Where\Docks\Extra;
 use OldEddy\Where\Lake\Position;
@@ -38,6 +39,7 @@ use OldEddy\Where\Places\Place;
  * @property ?list<float> $fetch_ft
  * @property ?array{float, float, float} $shape
  * @property ?array{kind: string, inside_ft: float, outside_ft: float, walkway_ft: float, extras: list<string>} $dock
+ * @property ?array{lat: float, lon: float, bearing_deg: float, length_ft: float, from: string, at: ?string} $cast_line the boat's place and the cast that was drawn or gave a fish (S25)
  * @property string $origin
  * @property ?int $layer_id the file it came with
  * @property int $out_with the layer it was taken out with, or 0
@@ -54,12 +56,12 @@ final class LakeSpot extends Model
 
     protected $table = 'spots';
 
-    protected $fillable = ['lake_id', 'name', ...self::FIELDS, 'fetch_ft', 'shape', 'dock', 'origin', 'layer_id', 'out_with'];
+    protected $fillable = ['lake_id', 'name', ...self::FIELDS, 'fetch_ft', 'shape', 'dock', 'cast_line', 'origin', 'layer_id', 'out_with'];
 
     protected $attributes = [
         'out_with' => 0, 'layer_id' => null, 'cover' => '[]', 'origin' => 'typed', 'structure' => null, 'bottom' => null, 'shallow_ft' => null,
         'deep_ft' => null, 'depth_nearby_ft' => null, 'bank_faces_deg' => null, 'object_height_ft' => null, 'setback_ft' => null,
-        'flows_to_deg' => null, 'fetch_ft' => null, 'shape' => null, 'dock' => null,
+        'flows_to_deg' => null, 'fetch_ft' => null, 'shape' => null, 'dock' => null, 'cast_line' => null,
     ];
 
     /** @return Builder<self> those that no stint of any day was fished at */
@@ -105,6 +107,14 @@ final class LakeSpot extends Model
             ))->atLevel($riseFt);
     }
 
+    /** The line of the cast that is kept of it; null where none is. */
+    public function castLine(): ?CastLine
+    {
+        $kept = $this->cast_line;
+
+        return $kept === null ? null : new CastLine(new Position($kept['lat'], $kept['lon']), $kept['bearing_deg'], $kept['length_ft']);
+    }
+
     public function position(): Position
     {
         return new Position($this->lat, $this->lon);
@@ -118,6 +128,6 @@ final class LakeSpot extends Model
             'float',
         );
 
-        return $numbers + ['cover' => 'array', 'fetch_ft' => 'array', 'shape' => 'array', 'dock' => 'array'];
+        return $numbers + ['cover' => 'array', 'fetch_ft' => 'array', 'shape' => 'array', 'dock' => 'array', 'cast_line' => 'array'];
     }
 }

@@ -40,6 +40,9 @@ final class Layer extends Model
 
     public const REFUSED = 'refused';
 
+    /** No file of the water, but a picture that lies under the sheet it is drawn on. */
+    public const PICTURE = 'picture';
+
     /** A reader that was not heard for so many seconds is not at work any more. */
     private const SILENT_S = 90;
 

@@ -7,8 +7,10 @@ namespace App\Models;
 use DateTimeImmutable;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
+use OldEddy\Basics\Direction;
 use OldEddy\Day\Conditions\Front;
 use OldEddy\Day\Conditions\Sky;
+use OldEddy\Day\Conditions\WindDay;
 use OldEddy\Day\Water\FromOwnDays;
 use OldEddy\Day\Water\OwnDay;
 use OldEddy\Day\Water\PoolLevel;
@@ -31,8 +33,8 @@ final class OwnDays
         $today = new DateTimeImmutable($date);
         $earlier = DB::table('trips')->where('user_id', $trip->user_id)->where('lake_id', $trip->lake_id)->where('id', '!=', $trip->id ?? 0)
             ->whereNull('drill_seed')->where('day', '<=', $date)->where('day', '>=', $today->modify('-'.self::BACK_DAYS.' days')->format('Y-m-d'))
-            ->orderByDesc('day')->limit(self::MOST)->pluck('conditions');
-        $told = [$trip->conditions, ...$earlier->map(static fn (string $c): array => json_decode($c, true, flags: JSON_THROW_ON_ERROR))->all()];
+            ->orderByDesc('day')->limit(self::MOST)->get(['conditions', 'measured']);
+        $told = [$trip->conditions, ...$earlier->map(self::told(...))->all()];
         // The gauge's reference is said once for a water: the levels of all its days are read by it.
         $reference = FromOwnDays::of(array_map(static fn (array $c): OwnDay => self::day($c, $today), $told))->poolReferenceFt;
         $own = FromOwnDays::of(array_map(static fn (array $c): OwnDay => self::day($c, $today, $reference), $told));
@@ -43,7 +45,20 @@ final class OwnDays
                 'normal_visibility_ft' => $own->normalVisibilityFt, 'pool_reference_ft' => $own->poolReferenceFt,
             ], static fn (?float $v): bool => $v !== null),
             'weather' => array_filter(['front' => $own->front?->value]),
+            'wind_days' => array_map(static fn (WindDay $w): array => [
+                'date' => $today->modify("-{$w->daysAgo} days")->format('Y-m-d'), 'wind_mph' => $w->mph, 'wind_from_deg' => $w->fromDeg,
+            ], $own->windDays),
         ]);
+    }
+
+    /** @return array<string, mixed> the conditions of an earlier day, with the wind that its boat measured where nobody typed one */
+    private static function told(object $day): array
+    {
+        $measured = $day->measured === null ? [] : json_decode((string) $day->measured, true, flags: JSON_THROW_ON_ERROR);
+        $conditions = json_decode((string) $day->conditions, true, flags: JSON_THROW_ON_ERROR);
+        $wind = array_intersect_key($measured['weather'] ?? [], ['wind_mph' => 0, 'wind_from_deg' => 0]);
+
+        return $wind === [] ? $conditions : array_replace_recursive(['weather' => $wind], $conditions);
     }
 
     /** @param  array<string, mixed>  $conditions */
@@ -55,7 +70,27 @@ final class OwnDays
             (int) (new DateTimeImmutable((string) $conditions['date']))->diff($today)->days, $number('water.temp_f'), $number('water.visibility_ft'),
             PoolLevel::ft($number('water.level_ft'), $number('water.pool_ft'), $number('water.pool_reference_ft') ?? $reference),
             Sky::tryFrom((string) Arr::get($conditions, 'weather.sky')), Front::tryFrom((string) Arr::get($conditions, 'weather.front')),
-            $number('water.pool_reference_ft'),
+            $number('water.pool_reference_ft'), ...self::wind($conditions),
         );
+    }
+
+    /**
+     * The wind of a day: as it was said, else the mean of its forecast.
+     *
+     * @param  array<string, mixed>  $conditions
+     * @return array{windMph: ?float, windFromDeg: ?float}
+     */
+    private static function wind(array $conditions): array
+    {
+        [$mph, $from] = [Arr::get($conditions, 'weather.wind_mph'), Arr::get($conditions, 'weather.wind_from_deg')];
+        if (is_numeric($mph) && is_numeric($from)) {
+            return ['windMph' => (float) $mph, 'windFromDeg' => (float) $from];
+        }
+        $hours = array_values(array_filter(
+            is_array($conditions['forecast'] ?? null) ? $conditions['forecast'] : [], static fn (array $h): bool => isset($h['wind_mph'], $h['wind_from_deg']),
+        ));
+        $mean = Direction::mean(array_map(static fn (array $h): array => [(float) $h['wind_mph'], (float) $h['wind_from_deg']], $hours));
+
+        return ['windMph' => $mean[0] ?? null, 'windFromDeg' => $mean[1] ?? null];
     }
 }

@@ -37,6 +37,18 @@ final class PackedGrid implements CastsAttributes
         return (string) gzdeflate($packed, 3);
     }
 
+    /** A grid for a script that draws it: where it lies, its cells, then tenths of feet as two-byte numbers; -32768 is unknown. */
+    public static function tenths(DepthGrid $grid): string
+    {
+        $bytes = pack('eeeVV', $grid->north, $grid->west, $grid->cellM, $grid->cols, $grid->rows);
+        $tenths = static fn (?float $d): int => $d === null ? 0x8000 : ((int) round(10 * max(-3000.0, min(3000.0, $d)))) & 0xFFFF;
+        foreach (array_chunk($grid->depthsFt, 50_000) as $some) {
+            $bytes .= pack('v*', ...array_map($tenths, $some));
+        }
+
+        return $bytes;
+    }
+
     public function get(Model $model, string $key, mixed $value, array $attributes): ?DepthGrid
     {
         return $value === null ? null : self::unpack($value);

@@ -213,7 +213,9 @@ final class Trip extends Model
      */
     public function known(): array
     {
-        $known = array_replace_recursive($this->derived ?? [], $this->measured ?? [], $this->conditions);
+        // A list that was typed stands as a whole before one that was derived.
+        $derived = isset($this->conditions['wind_days']) ? array_diff_key($this->derived ?? [], ['wind_days' => 0]) : $this->derived ?? [];
+        $known = array_replace_recursive($derived, $this->measured ?? [], $this->conditions);
         $now = $this->timeUnderWay();
         $known = $now === null ? $known : ['time' => $now] + $known;
         $seen = $this->forageSeen();

@@ -114,7 +114,7 @@ final class DayOnLake
     public function minutesFrom(?string $name): array
     {
         $here = $name === null ? null : $this->spotNamed($name);
-        $speed = $this->trip->route->asked->speed ?? Speed::fromMph(self::USUAL_MPH);
+        $speed = $this->trip->route->asked->craft->speed ?? Speed::fromMph(self::USUAL_MPH);
         $minutes = [];
         foreach ($here === null ? [] : $this->spots as $spot) {
             $minutes[$spot->name] = $spot->id === $here->id ? 0.0 : RoughWays::minutes($here->position(), $spot->position(), $speed);
@@ -166,6 +166,12 @@ final class DayOnLake
         arsort($best);
 
         return array_map(strval(...), array_slice(array_keys($best), 0, self::CLOSELY));
+    }
+
+    /** @return array<string, list<array{place: Place, pinch: bool}>> the walks to the backwaters by section, in fall (S27) */
+    public function walks(int $minute): array
+    {
+        return $this->kept("walks {$minute} {$this->lake->shapeKey()}", fn (): array => WalkBack::of($this, $minute));
     }
 
     /** @return list<array{place: Place, likeness: float, shared: list<string>}> the spots most like one of them */

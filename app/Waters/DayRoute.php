@@ -9,11 +9,11 @@ use App\Models\LakeSpot;
 use App\Models\Trip;
 use App\Show\Units;
 use Illuminate\Support\Facades\Cache;
+use OldEddy\Basics\Units\Speed;
 use OldEddy\Pictures\Ribbon\Fished;
 use OldEddy\Where\Lake\Position;
 use OldEddy\Where\Route\AskedRoute;
 use OldEddy\Where\Route\Comeback;
-use OldEddy\Where\Route\Distances;
 use OldEddy\Where\Route\Leg;
 use OldEddy\Where\Route\OnRoute;
 use OldEddy\Where\Route\PlannedRoute;
@@ -21,6 +21,7 @@ use OldEddy\Where\Route\PlannedStop;
 use OldEddy\Where\Route\Router;
 use OldEddy\Where\Route\RouteTask;
 use OldEddy\Where\Route\Runs;
+use OldEddy\Where\Route\Sea;
 use OldEddy\Where\Route\Stop;
 use OldEddy\Where\Route\Timetable;
 use OldEddy\Where\Route\WaterWays;
@@ -31,12 +32,12 @@ final class DayRoute
     /** @var list<LakeSpot> */
     private array $spots;
 
-    private Runs $runs;
+    private readonly Runs $runs;
 
-    private Distances $distances;
+    /** The same boat on flat water without zones, to tell what the sea costs. */
+    private readonly Runs $onFlat;
 
-    /** Where the ways over this water at this level are kept, so that a route planned anew on the water need not find them again. */
-    private string $kept;
+    private readonly Sea $sea;
 
     public function __construct(private readonly DayOnLake $day, private readonly AskedRoute $asked)
     {
@@ -48,12 +49,18 @@ final class DayRoute
                 static fn (LakeSpot $s): bool => $asked->onRoute($s->id) === OnRoute::Must || (in_array($s->name, $best, true) && $asked->allows($s->id)),
             ),
         );
+        $lake = $day->lake;
         // Of a lake whose depths nobody measured, no way over water is known.
-        $grid = $day->lake->deepest() === null ? null : $day->lake->workingGrid();
-        $ways = $grid === null ? null : new WaterWays($grid->atLevel($day->day->riseFt()));
-        $this->kept = sprintf('ways:%s:%.1f', $day->lake->shapeKey(), $day->day->riseFt());
-        $this->distances = new Distances($ways, $ways === null ? [] : Cache::get($this->kept, []));
-        $this->runs = new Runs($this->distances, $ways);
+        $grid = $lake->deepest() === null ? null : $lake->workingGrid()?->atLevel($day->day->riseFt());
+        $ways = $grid === null ? null : Cache::remember(
+            sprintf('ways:%s:%.1f:%.1f', $lake->shapeKey(), $day->day->riseFt(), $asked->craft->draftFt), now()->addWeek(),
+            static fn (): WaterWays => new WaterWays($grid, $asked->craft->draftFt),
+        );
+        $zones = $lake->no_wake ?? [];
+        $this->sea = $grid === null || $day->day->windFromDeg === null ? Sea::flat($zones)
+            : Sea::of($grid, Speed::fromMph($day->day->windMph), $day->day->windFromDeg, $zones);
+        $this->runs = new Runs($asked->craft, $ways, $this->sea);
+        $this->onFlat = new Runs($asked->craft, $ways, Sea::flat());
     }
 
     /** Plans the route of a day that has a lake, and keeps it. */
@@ -75,19 +82,23 @@ final class DayRoute
         $table = Timetable::of($problem, $order, $this->asked->fuelPerHour ?? 0.0);
         $reached = is_finite($table->homeMin);
         $at = fn (Leg $l): LakeSpot => $this->spots[$l->stop];
+        $places = [$this->start(), ...array_map(static fn (Leg $l): Position => $at($l)->position(), $table->legs), $this->home()];
+        $ways = array_map(fn (int $i): array => $this->runs->line([$places[$i], $places[$i + 1]]), range(0, count($places) - 2));
+        $under = array_sum(array_map(static fn (Leg $l): float => $l->runMin, $table->legs)) + ($reached ? $table->homeMin : 0.0);
 
         return new PlannedRoute(
             $this->asked,
-            array_map(static fn (Leg $l): PlannedStop => new PlannedStop(
-                $at($l)->id, $at($l)->name, (int) round($l->at), (int) round($l->to), round($l->runMin, 1), round($l->fuel, 2),
-            ), $table->legs),
-            $table->legs === [] ? [] : $this->runs->line([
-                $this->start(), ...array_map(static fn (Leg $l): Position => $at($l)->position(), $table->legs), $this->home(),
-            ]),
+            array_map(static fn (Leg $l, int $i): PlannedStop => new PlannedStop(
+                $at($l)->id, $at($l)->name, (int) round($l->at), (int) round($l->to), round($l->runMin, 1), round($l->fuel, 2), round(Runs::feet($ways[$i])),
+            ), $table->legs, array_keys($table->legs)),
+            $table->legs === [] ? [] : array_merge(...$ways),
             $reached ? round($table->homeMin, 1) : 0.0,
             $reached ? (int) round($table->backAt) : $this->asked->from,
             $reached ? round($table->fuel, 2) : 0.0,
             $order === [] ? 'No spot fits into this time, or no water leads to those that must be on it.' : null,
+            $reached ? round(Runs::feet($ways[count($ways) - 1])) : 0.0,
+            $this->sea->isFlat() ? 0.0 : round(max(0.0, $under - $this->minutesOnFlat($places)), 1),
+            round($this->sea->highestFt(), 2),
         );
     }
 
@@ -98,9 +109,21 @@ final class DayRoute
     }
 
     /** Minutes under way and how far that is, in words. */
-    public static function underWay(float $minutes, AskedRoute $asked, Units $units): string
+    public static function underWay(float $minutes, float $feet, Units $units): string
     {
-        return $minutes.' min, '.$units->way($asked->miles($minutes)).' under way';
+        return $minutes.' min'.($feet > 0 ? ', '.$units->way($feet / 5280) : '').' under way';
+    }
+
+    /** @param  list<Position>  $places  in order */
+    private function minutesOnFlat(array $places): float
+    {
+        $sum = 0.0;
+        $table = $this->onFlat->minutes($places);
+        for ($i = 1; $i < count($places); $i++) {
+            $sum += $table[$i - 1][$i] === INF ? 0.0 : $table[$i - 1][$i];
+        }
+
+        return $sum;
     }
 
     /**
@@ -130,10 +153,7 @@ final class DayRoute
     {
         $places = [$this->start(), ...array_map(static fn (LakeSpot $s): Position => $s->position(), $this->spots), $this->home()];
 
-        $minutes = $this->runs->minutes($places, $this->asked->speed);
-        Cache::put($this->kept, $this->distances->known(), now()->addWeek());
-
-        return $minutes;
+        return $this->runs->minutes($places);
     }
 
     /** Where the boat is: as its instruments say, at a spot, or at the ramp. */

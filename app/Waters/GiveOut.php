@@ -97,7 +97,15 @@ final class GiveOut
             yield [['kind' => 'shoreline'], ['type' => 'Polygon', 'coordinates' => $polygon]];
         }
         foreach ($lake->sections ?? [] as $section) {
-            yield [['kind' => 'section', 'name' => $section['name']], ['type' => 'Point', 'coordinates' => [$section['lon'], $section['lat']]]];
+            yield [['kind' => 'section', 'name' => $section['name']], isset($section['ring'])
+                ? ['type' => 'Polygon', 'coordinates' => Shoreline::polygons([$section['ring']])[0]]
+                : ['type' => 'Point', 'coordinates' => [$section['lon'], $section['lat']]]];
+        }
+        foreach ($lake->no_wake ?? [] as $ring) {
+            yield [['kind' => 'no_wake'], ['type' => 'Polygon', 'coordinates' => Shoreline::polygons([$ring])[0]]];
+        }
+        foreach ($lake->banks ?? [] as $bank) {
+            yield [['kind' => 'bank', 'height_ft' => $bank['height_ft'], 'setback_ft' => $bank['setback_ft']], ['type' => 'LineString', 'coordinates' => $bank['line']]];
         }
         if ($lake->ramp_lat !== null) {
             yield [['kind' => 'ramp'], ['type' => 'Point', 'coordinates' => [$lake->ramp_lon, $lake->ramp_lat]]];

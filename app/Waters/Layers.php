@@ -236,6 +236,7 @@ final class Layers
         $about = $new === null ? [] : $made->about();
         $this->lake->update([
             'shoreline' => $made->rings() ?: null, 'sections' => $made->sections() ?: ($this->lake->sections ?: null),
+            'no_wake' => $made->noWake() ?: null, 'banks' => $made->banks() ?: null,
             'tracks' => self::thinned($made->tracks()) ?: null,
             'all_tracks' => $made->tracks() === [] ? null : gzdeflate(json_encode($made->tracks(), JSON_THROW_ON_ERROR), 3),
             ...($exact === null ? [] : ['cell_m' => $exact]),
@@ -250,7 +251,7 @@ final class Layers
         $count = $new->found['count'] ?? [];
         $words = [];
         foreach ([
-            'spot' => 'spot', 'sounding' => 'sounding', 'ring' => 'ring of shoreline', 'tracks' => 'track', 'section' => 'name of a section',
+            'spot' => 'spot', 'sounding' => isset($new->understood['sketch']) ? 'cell of known depth' : 'sounding', 'ring' => 'ring of shoreline', 'tracks' => 'track', 'section' => 'name of a section',
         ] as $key => $one) {
             $n = $count[$key] ?? 0;
             if ($n > 0) {
@@ -307,7 +308,7 @@ final class Layers
     /** A lake from before there were layers, or one that was drawn by the demo: what is known of it becomes its first layer. */
     public function keepWhatWasThere(): void
     {
-        if ($this->lake->fullGrid() === null && ($this->lake->shoreline ?? []) === [] || Layer::query()->where('lake_id', $this->lake->id)->exists()) {
+        if ($this->lake->fullGrid() === null && ($this->lake->shoreline ?? []) === [] || $this->lake->layers()->exists()) {
             return;
         }
         $path = (string) tempnam(sys_get_temp_dir(), 'lake');

@@ -27,8 +27,14 @@ final class MadeLake
     /** @var array<string, int> */
     private array $trackSeen = [];
 
-    /** @var array<string, array{name: string, lat: float, lon: float}> */
+    /** @var array<string, array{name: string, lat: float, lon: float, ring?: list<array{float, float}>}> */
     private array $sections = [];
+
+    /** @var array<string, list<array{float, float}>> by what they are */
+    private array $noWake = [];
+
+    /** @var array<string, array{line: list<array{float, float}>, height_ft: float, setback_ft: float}> */
+    private array $banks = [];
 
     /** @var array<string, mixed> */
     private array $about = [];
@@ -79,7 +85,14 @@ final class MadeLake
                 $this->tracks[count($this->tracks) - 1][] = [round($found->lon, 6), round($found->lat, 6)];
                 break;
             case 'section':
-                $this->sections[$found->about['name']] = ['name' => $found->about['name'], 'lat' => $found->lat, 'lon' => $found->lon];
+                $this->sections[$found->about['name']] = ['name' => $found->about['name'], 'lat' => $found->lat, 'lon' => $found->lon]
+                    + ($found->ring === [] ? [] : ['ring' => $found->ring]);
+                break;
+            case 'no_wake':
+                $this->noWake[serialize($found->ring)] = $found->ring;
+                break;
+            case 'bank':
+                $this->banks[serialize($found->ring)] = ['line' => $found->ring, 'height_ft' => $found->about['height_ft'], 'setback_ft' => $found->about['setback_ft']];
                 break;
             case 'lake':
                 $this->about = [...$this->about, ...self::sane($found->about)];
@@ -127,10 +140,22 @@ final class MadeLake
         return $this->tracks;
     }
 
-    /** @return list<array{name: string, lat: float, lon: float}> */
+    /** @return list<array{name: string, lat: float, lon: float, ring?: list<array{float, float}>}> */
     public function sections(): array
     {
         return array_values($this->sections);
+    }
+
+    /** @return list<list<array{float, float}>> rings of longitude and latitude */
+    public function noWake(): array
+    {
+        return array_values($this->noWake);
+    }
+
+    /** @return list<array{line: list<array{float, float}>, height_ft: float, setback_ft: float}> */
+    public function banks(): array
+    {
+        return array_values($this->banks);
     }
 
     /** @return array<string, mixed> what the newest layer says of the lake itself: ramp, dropped features */

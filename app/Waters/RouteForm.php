@@ -10,6 +10,7 @@ use Closure;
 use Illuminate\Validation\Rule;
 use OldEddy\Basics\Units\Speed;
 use OldEddy\Where\Route\AskedRoute;
+use OldEddy\Where\Route\Craft;
 use OldEddy\Where\Route\OnRoute;
 
 /** What is asked of a route, as the angler types it: from the page, or by way of the log where there was no signal. */
@@ -17,7 +18,7 @@ final class RouteForm
 {
     public const MESSAGES = ['to.after' => 'Back by must be later than from.'];
 
-    public const NAMES = ['minutes' => 'minutes a stop', 'speed' => 'speed of the boat', 'fuel_per_hour' => 'fuel an hour'];
+    public const NAMES = ['minutes' => 'minutes a stop', 'speed' => 'speed of the boat', 'draft' => 'water the boat needs', 'fuel_per_hour' => 'fuel an hour'];
 
     /** @return array<string, list<mixed>> the rules by field, in the angler's units */
     public static function rules(Units $units): array
@@ -27,6 +28,7 @@ final class RouteForm
             'to' => ['bail', 'required', 'string', 'date_format:H:i', 'after:from'],
             'minutes' => ['required', 'numeric', 'between:2,240'],
             'speed' => ['required', 'numeric', "between:{$units->show('speed', 1)},{$units->show('speed', 80)}"],
+            'draft' => ['nullable', 'numeric', "between:{$units->show('depth', 0.2)},{$units->show('depth', 10)}"],
             'fuel_per_hour' => ['nullable', 'numeric', 'between:0,500'],
             'wish' => ['nullable', 'array', 'max:200', self::fewMust(...)], 'wish.*' => ['nullable', Rule::enum(OnRoute::class)], 'start' => ['nullable', 'integer'],
         ];
@@ -36,7 +38,10 @@ final class RouteForm
     public static function read(array $given, Units $units): AskedRoute
     {
         return new AskedRoute(
-            Clock::minute($given['from']), Clock::minute($given['to']), (float) $given['minutes'], Speed::fromMph(round($units->take('speed', (float) $given['speed']), 2)),
+            Clock::minute($given['from']), Clock::minute($given['to']), (float) $given['minutes'], new Craft(
+                Speed::fromMph(round($units->take('speed', (float) $given['speed']), 2)),
+                isset($given['draft']) ? round($units->take('depth', (float) $given['draft']), 2) : Craft::USUAL_DRAFT_FT,
+            ),
             isset($given['fuel_per_hour']) ? (float) $given['fuel_per_hour'] : null, self::wished($given['wish'] ?? [], OnRoute::Must),
             self::wished($given['wish'] ?? [], OnRoute::Out), isset($given['start']) ? (int) $given['start'] : null,
         );

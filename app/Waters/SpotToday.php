@@ -7,7 +7,9 @@ namespace App\Waters;
 use App\Models\LakeSpot;
 use App\Show\Units;
 use OldEddy\Basics\Said;
+use OldEddy\Basics\Units\Speed;
 use OldEddy\Day\Conditions\Settled;
+use OldEddy\Day\Conditions\Structure;
 use OldEddy\Reading\Shadow;
 use OldEddy\Where\Docks\DockBoat;
 use OldEddy\Where\Docks\DockMark;
@@ -15,6 +17,7 @@ use OldEddy\Where\Docks\DockPlan;
 use OldEddy\Where\Docks\DockReader;
 use OldEddy\Where\Docks\DockRow;
 use OldEddy\Where\Docks\DockShade;
+use OldEddy\Where\Drift\DriftPlan;
 use OldEddy\Where\Places\Place;
 use OldEddy\Where\Shade\ShadeDay;
 use OldEddy\Where\Stream\CurrentPlace;
@@ -24,6 +27,12 @@ final readonly class SpotToday
 {
     /** So many casts at a dock are told in a few words. */
     private const CASTS_TOLD = 2;
+
+    /** A drift is shown so far around the spot, metres. */
+    public const DRIFTED_M = 150.0;
+
+    /** What one drifts over rather than casts to. */
+    private const DRIFTED = [Structure::Flat, Structure::BackOfCreek, Structure::GravelBar];
 
     public Place $place;
 
@@ -80,6 +89,23 @@ final readonly class SpotToday
             ...($this->current === null ? [] : [$this->current->text]),
             ...($this->shade === null || $width <= 0 ? [] : [Said::of('Shade {%.0f ft} wide now.', $width)]),
         ]);
+    }
+
+    /** The line of the cast here (S25). */
+    public function cast(): CastHere
+    {
+        return new CastHere($this, $this->lakeDay);
+    }
+
+    /** The lanes in which this place is drifted with the wind (S28); null where it is no flat, or the wind does not carry. */
+    public function drift(): ?DriftPlan
+    {
+        $from = $this->day->windFromDeg;
+        $grid = in_array($this->place->structure, self::DRIFTED, true) ? $this->lakeDay->lake->workingGrid() : null;
+
+        return $grid === null || $from === null ? null : DriftPlan::at(
+            $grid->atLevel($this->day->riseFt()), $this->spot->position(), Speed::fromMph($this->day->windMph), $from,
+        );
     }
 
     /** @return list<array{place: Place, likeness: float, shared: list<string>}> */

@@ -13,7 +13,7 @@ final class Survey
     private const DRAWN = 400;
 
     /** @var array<string, int> */
-    private array $count = ['spot' => 0, 'sounding' => 0, 'ring' => 0, 'track' => 0, 'section' => 0, 'rows' => 0, 'lake' => 0];
+    private array $count = ['spot' => 0, 'sounding' => 0, 'ring' => 0, 'no_wake' => 0, 'bank' => 0, 'track' => 0, 'section' => 0, 'rows' => 0, 'lake' => 0];
 
     private int $tracks = 0;
 

@@ -33,6 +33,7 @@ use OldEddy\Day\Conditions\Sky;
 use OldEddy\Day\Conditions\Spot;
 use OldEddy\Day\Conditions\Structure;
 use OldEddy\Day\Conditions\Waterbody;
+use OldEddy\Day\Conditions\WindDay;
 use OldEddy\Day\Schools\Schools;
 use OldEddy\Day\Season\Species;
 use OldEddy\Day\Season\Stage;
@@ -101,6 +102,7 @@ final class ConditionsReader
             'forecast' => self::forecast($in),
             'visibilityHistory' => self::earlier($in, 'visibility_history', 'water.visibility_ft', $date),
             'dayTemps' => self::earlier($in, 'day_temps', 'water.temp_f', $date),
+            'windDays' => self::windDays($in, $date),
         ];
         $water->refuseOthers();
         $weather->refuseOthers();
@@ -235,6 +237,26 @@ final class ConditionsReader
         return $readings;
     }
 
+    /** @return list<WindDay> from before the day and of the day itself */
+    private static function windDays(Fields $in, ?string $date): array
+    {
+        $days = [];
+        foreach ($in->objects('wind_days', self::MOST_EARLIER) as $one) {
+            $on = self::date($one);
+            [$mph, $from] = [self::number($one, 'weather.wind_mph'), self::number($one, 'weather.wind_from_deg')];
+            if ($on === null || $mph === null || $from === null) {
+                $one->problem('', 'needs date, wind_mph and wind_from_deg.');
+            }
+            $one->refuseOthers();
+            $ago = $on === null || $date === null ? -1 : (int) (new DateTimeImmutable($on))->diff(new DateTimeImmutable($date))->format('%r%a');
+            if ($ago >= 0 && $mph !== null && $from !== null) {
+                $days[] = new WindDay($ago, $mph, $from);
+            }
+        }
+
+        return $days;
+    }
+
     /** @return list<ForecastHour> */
     private static function forecast(Fields $in): array
     {
@@ -264,7 +286,7 @@ final class ConditionsReader
             if ($name === null || trim($name) === '') {
                 $one->problem('name', 'is required.');
             }
-            $sections[] = new Section((string) $name, ...self::waterOf($one));
+            $sections[] = new Section((string) $name, ...[...self::waterOf($one), 'stage' => $one->oneOf('stage', Stage::class)]);
             $one->refuseOthers();
         }
 

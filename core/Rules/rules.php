@@ -118,6 +118,7 @@ return [
         null,
         'Trend of temperature, change of level, normal visibility and front are derived from one\'s own days on that water where there are any (last days for the trend and the level, the median of clear-weather days for the normal), shown as derived, and yield to what is typed.',
     ],
+    'W23' => [1, 'common_practice', null, 'Which bay is warmest is a question of several days of wind, not of this hour: the wind is kept by day (typed, from the boat, or from a forecast), and the last three count.'],
     'W24' => [1, 'own', null, 'A forecast fills the hours of a coming day: sky and wind by the hour, the front from the pressure. Nothing is fetched.'],
     'W25' => [
         1,
@@ -727,11 +728,42 @@ return [
         'From a depth grid: points, humps, saddles, flats, breaks, channel bends near banks, notches (V) in the break line, and steep-to-flat transitions can be found by curvature and position index; rank them by stage (02).',
     ],
     'S24' => [7, 'common_practice', null, 'Hard bottom shows strongly on sonar; soft fades. Bass tight to cover do not show: fish the cover anyway.'],
+    'S25' => [
+        7,
+        'common_practice',
+        null,
+        'The cast line: on a point or break one line of the cast keeps the lure in the right depth; a few inches off and nothing happens, and finding it again can take ten casts. From the depths, for a spot and a depth: about the tangent of the depth line with the longest stay at it, the boat in deeper water, its bearing, length, seconds at the depth, and how fast the stay falls off when the line is a few feet or degrees wrong. After a fish position, heading and length are kept, and the next cast is held against them. The reckoning is our own.',
+    ],
+    'S26' => [
+        7,
+        'common_practice',
+        null,
+        'Dock drive-by: while idling along a row one tap marks a dock where the boat is, three more say kind, depth inside and outside, walkway long or short; extras later. Then any dock of the lake can be ranked by the depths of the pattern.',
+    ],
+    'S27' => [
+        7,
+        'common_practice',
+        null,
+        'Walk to the backwater: in fall the pieces of cover along the break line are fished in their order from the main lake to the back; places where the line pinches to a V or a notch come first.',
+    ],
+    'S28' => [
+        7,
+        'common_practice',
+        null,
+        'Drift: on a flat drift with the wind from the deep edge in, lane beside lane, depth band by depth band; long casts downwind. Drawn as lanes with the heading, minutes at the drift\'s speed and the casts they take.',
+    ],
     'S29' => [
         7,
         'common_practice',
         null,
         'Back to what paid: a day may come back to places that gave bites, with a growing share of the time; fished places are not closed, they are weighed by the day\'s evidence. A fish that followed, boiled or missed is offered something slower after a rest, from about 20 minutes on (our own number).',
+    ],
+    'S30' => [7, 'common_practice', null, 'Before an offshore stop: three minutes to look at the bottom with the sounder. Cover that shows no fish is fished anyhow.'],
+    'S31' => [
+        7,
+        'own',
+        null,
+        'A water without a chart: most anglers have no soundings. The shoreline is drawn with a finger or a mouse over a blank sheet with a scale, or by walking it; a few depths are set, spots marked where the phone says they are, or by hand. What was never measured is drawn as unknown. Spots alone, without any chart, are ranked as well.',
     ],
     'M1' => [
         8,

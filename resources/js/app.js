@@ -32,4 +32,8 @@ Alpine.data('square', square);
 Alpine.data('strip', strip);
 Alpine.start();
 
+// The sheet is long, and few pages have one.
+const sketch = document.querySelector('[data-sketch]');
+sketch && import('./sketch/sheet.js').then(({ open }) => open(sketch));
+
 document.addEventListener('click', (event) => event.target.closest('[data-prints]') && window.print());

@@ -1,33 +1,29 @@
-import { contours } from 'd3-contour';
+import { made, painted, unpacked } from './depths.js';
 
-/** How often a line is drawn toward the middle of its neighbors before it is drawn: the stairs of the grid go, the shape stays. */
-const EASED = 2;
-
-/** A closed line of the grid as a pen would draw it: eased, then through the middles of its pieces. */
-export function smooth(ring) {
-    let points = ring.slice(0, -1);
-    for (let i = 0; i < EASED && points.length > 4; i++) {
-        points = points.map(([x, y], n) => {
-            const [[ax, ay], [bx, by]] = [points.at(n - 1), points[(n + 1) % points.length]];
-            return [(ax + 2 * x + bx) / 4, (ay + 2 * y + by) / 4];
-        });
-    }
-    const middle = (n) => [(points[n][0] + points[(n + 1) % points.length][0]) / 2, (points[n][1] + points[(n + 1) % points.length][1]) / 2];
-    const pair = ([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`;
-    return `M${pair(middle(points.length - 1))}${points.map((p, n) => `Q${pair(p)} ${pair(middle(n))}`).join('')}Z`;
-}
+/** The drawing reaches beyond its frame by this share of it, so that it can be moved before it is drawn again. */
+const MARGIN = 0.25;
+/** It is drawn again so long after the last move, milliseconds; no finer than this many points a point of the screen. */
+const REST_MS = 110;
+const FINEST = 1.5;
+/** From this size of a cell on the screen the lake's own cells are asked for, points. */
+const COARSE = 7;
 
 /** The water plan: draws the depth lines from the grid that came with the page, pans and zooms by mouse, touch and keys. */
 export default () => ({
     init() {
         this.svg = this.$root.querySelector('svg');
+        this.canvas = this.$root.querySelector('canvas');
         this.home = this.svg.viewBox.baseVal;
         this.home = { x: this.home.x, y: this.home.y, width: this.home.width, height: this.home.height };
         this.at = { ...this.home };
         this.fingers = new Map();
-        this.draw(JSON.parse(this.$root.querySelector('script').textContent));
+        this.given = JSON.parse(this.$root.querySelector('script').textContent);
+        this.grid = { ...made(this.given, this.given.rise), cell: this.given.cell, x: 0, y: 0 };
         this.show();
-        new ResizeObserver(() => this.name()).observe(this.svg);
+        this.settle();
+        new ResizeObserver(() => this.settle()).observe(this.svg);
+        // Another scheme has other inks.
+        new MutationObserver(() => this.settle()).observe(document.documentElement, { attributes: true, attributeFilter: ['data-scheme'] });
         this.link();
         this.svg.addEventListener('wheel', (e) => {
             e.preventDefault();
@@ -49,24 +45,67 @@ export default () => ({
         ['pointerover', 'focusin'].forEach((on) => document.getElementById('main').addEventListener(on, light));
     },
 
-    draw({ cols, rows, cell, depths, levels }) {
-        // Unknown water is drawn as such: depth lines end before it.
-        const filled = depths.map((d) => d ?? -1);
-        const g = this.svg.querySelector('[data-depths]');
-        const path = (rings) => rings.map((polygon) => polygon.map((ring) => smooth(ring.map(([x, y]) => [(x - 0.5) * cell, (y - 0.5) * cell]))).join('')).join('');
-        const add = (attributes) => {
-            const one = document.createElementNS('http://www.w3.org/2000/svg', 'path');
-            Object.entries(attributes).forEach(([k, v]) => one.setAttribute(k, v));
-            g.append(one);
+    /** How the plan lies on the screen: points a metre, and where its corner is. */
+    scale() {
+        const [wide, high] = [this.svg.clientWidth, this.svg.clientHeight];
+        const perMetre = Math.min(wide / this.at.width, high / this.at.height);
+        return { wide, high, perMetre, left: (wide - this.at.width * perMetre) / 2, top: (high - this.at.height * perMetre) / 2 };
+    },
+    /** Draws the depths anew where the plan has come to rest, and lets the names find their places. */
+    settle() {
+        const { wide, high, perMetre, left, top } = this.scale();
+        if (!wide || !high) {
+            return;
+        }
+        this.$root.classList.remove('moving');
+        const fine = Math.min(FINEST, window.devicePixelRatio || 1);
+        const [beyondX, beyondY] = [Math.round(wide * MARGIN), Math.round(high * MARGIN)];
+        const [across, down] = [Math.round((wide + 2 * beyondX) * fine), Math.round((high + 2 * beyondY) * fine)];
+        const metres = 1 / (perMetre * fine);
+        const view = { x: this.at.x - (left + beyondX) / perMetre, y: this.at.y - (top + beyondY) / perMetre, metres, wide: across, high: down };
+        const { canvas } = this;
+        [canvas.width, canvas.height] = [across, down];
+        canvas.getContext('2d').putImageData(new ImageData(painted(this.grid, view, this.look()), across, down), 0, 0);
+        Object.assign(canvas.style, { width: `${wide + 2 * beyondX}px`, height: `${high + 2 * beyondY}px`, left: `${-beyondX}px`, top: `${-beyondY}px`, transform: '' });
+        this.drawn = { x: view.x, y: view.y, perMetre, beyondX, beyondY };
+        this.name();
+        this.$root.dataset.drawn = this.grid.isWhole ? 'whole' : 'coarse';
+        if (!this.grid.isWhole && this.grid.cell * perMetre > COARSE) {
+            this.askWhole();
+        }
+    },
+    /** Inks and water as the page has them now. */
+    look() {
+        const style = getComputedStyle(this.svg);
+        const probe = document.createElement('canvas').getContext('2d', { willReadFrequently: true });
+        const ink = (color) => {
+            probe.fillStyle = color;
+            probe.fillRect(0, 0, 1, 1);
+            return [...probe.getImageData(0, 0, 1, 1).data.slice(0, 3)];
         };
-        contours().size([cols, rows]).thresholds(levels.map((l) => l || 0.05))(filled).forEach((band, i) => {
-            if (band.coordinates.length) {
-                add({ d: path(band.coordinates), class: `depth depth-${i}${levels[i] % 10 === 0 ? ' depth-main' : ''}` });
+        const value = (name, otherwise) => style.getPropertyValue(name).trim() || otherwise;
+        const dark = ink(value('--ink', '#000'));
+        return {
+            // The waterline of the chart is drawn as its shoreline, where there is one.
+            levels: this.given.levels, first: this.given.rise === 0 && this.svg.querySelector('.plan-shore') ? 1 : 0, paper: ink(value('--paper', '#fff')), ink: dark, water: value('--water', '') ? ink(value('--water')) : dark,
+            tone: Number(value('--tone', '0.035')),
+        };
+    },
+    /** The lake's own cells, once somebody looks closely; without signal the coarser ones do. */
+    async askWhole() {
+        if (this.asked || !this.$root.dataset.whole) {
+            return;
+        }
+        this.asked = true;
+        try {
+            const response = await fetch(this.$root.dataset.whole);
+            const whole = response.ok ? unpacked(await response.arrayBuffer(), this.given) : null;
+            if (whole && whole.cell < this.given.cell) {
+                this.grid = { ...made(whole, this.given.rise), cell: whole.cell, x: whole.x, y: whole.y, isWhole: true };
+                this.settle();
             }
-        });
-        const unknown = depths.map((d) => (d === null ? 1 : 0));
-        if (unknown.includes(1)) {
-            contours().size([cols, rows]).thresholds([0.5])(unknown).forEach((band) => add({ d: path(band.coordinates), class: 'depth-unknown' }));
+        } catch {
+            this.asked = false;
         }
     },
 
@@ -88,9 +127,24 @@ export default () => ({
     show() {
         this.at.x = Math.max(this.home.x, Math.min(this.home.x + this.home.width - this.at.width, this.at.x));
         this.at.y = Math.max(this.home.y, Math.min(this.home.y + this.home.height - this.at.height, this.at.y));
-        this.svg.setAttribute('viewBox', `${this.at.x} ${this.at.y} ${this.at.width} ${this.at.height}`);
-        this.svg.style.setProperty('--zoom', this.at.width / this.home.width);
-        this.name();
+        if (this.shown) {
+            return;
+        }
+        // No oftener than the screen shows it.
+        this.shown = requestAnimationFrame(() => {
+            this.shown = null;
+            this.svg.setAttribute('viewBox', `${this.at.x} ${this.at.y} ${this.at.width} ${this.at.height}`);
+            this.svg.style.setProperty('--zoom', this.at.width / this.home.width);
+            if (this.drawn) {
+                const { perMetre, left, top } = this.scale();
+                const share = perMetre / this.drawn.perMetre;
+                const [x, y] = [left + (this.drawn.x - this.at.x) * perMetre + this.drawn.beyondX, top + (this.drawn.y - this.at.y) * perMetre + this.drawn.beyondY];
+                this.canvas.style.transform = `translate(${x}px, ${y}px) scale(${share})`;
+                this.$root.classList.add('moving');
+                clearTimeout(this.resting);
+                this.resting = setTimeout(() => this.settle(), REST_MS);
+            }
+        });
     },
     /** Names that would lie on another mark or name go to its other side, or wait until one comes closer. The marks come best first. */
     name() {

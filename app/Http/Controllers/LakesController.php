@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Drawing\PlanDrawing;
 use App\Models\Lake;
+use App\Models\PackedGrid;
 use App\Show\Text;
 use App\Waters\GiveOut;
 use App\Waters\SpotSheet;
@@ -72,6 +73,17 @@ final class LakesController
             'layers' => $lake->layers()->get(), 'sheet' => new SpotSheet($request->user()->units()),
             'options' => ['structure' => Structure::keys(), 'cover' => Cover::keys(), 'bottom' => Bottom::keys()],
         ]);
+    }
+
+    /** Every cell of the lake's grid, for a plan that is looked at closely; the key changes with the depths. */
+    public function depths(Request $request, Lake $lake, string $key): Response
+    {
+        $grid = hash_equals($lake->depthsKey(), $key) ? $lake->fullGrid() : null;
+        abort_if($grid === null, 404);
+        $bytes = PackedGrid::tenths($grid);
+        $head = ['Content-Type' => 'application/octet-stream', 'Cache-Control' => 'private, max-age=31536000, immutable', 'Vary' => 'Accept-Encoding'];
+
+        return in_array('gzip', $request->getEncodings(), true) ? response((string) gzencode($bytes, 6), 200, ['Content-Encoding' => 'gzip'] + $head) : response($bytes, 200, $head);
     }
 
     public function giveOut(Lake $lake, string $form): Response

@@ -9,8 +9,10 @@ use App\Models\Trip;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use OldEddy\Basics\Problem\InvalidInput;
+use OldEddy\Day\Season\Stage;
 use OldEddy\Plan\SectionPlans;
 
 /** The sections of a lake side by side: one lake holds several seasons at once. */
@@ -18,7 +20,14 @@ final class SectionsController
 {
     public function show(Trip $trip): View
     {
-        return view('sections.show', ['trip' => $trip, 'plans' => SectionPlans::of($trip->told()), 'sections' => $trip->conditions['sections'] ?? []]);
+        $said = $trip->conditions['sections'] ?? [];
+        // The lake's own sections wait to be measured.
+        $names = array_diff(array_column($trip->lake->sections ?? [], 'name'), array_column($said, 'name'));
+
+        return view('sections.show', [
+            'trip' => $trip, 'plans' => SectionPlans::of($trip->told()),
+            'sections' => array_slice([...$said, ...array_map(static fn (string $name): array => ['name' => $name], array_values($names))], 0, 12),
+        ]);
     }
 
     /** Rows without a name are dropped: emptying a name removes its section. */
@@ -26,10 +35,10 @@ final class SectionsController
     {
         $given = $request->validate([
             'sections' => ['required', 'array', 'list', 'max:12'],
-            'sections.*' => ['array:name,temp,visibility'],
+            'sections.*' => ['array:name,temp,visibility,stage'],
             'sections.*.name' => ['nullable', 'string', 'max:60'],
             'sections.*.temp' => ['nullable', 'numeric'],
-            'sections.*.visibility' => ['nullable', 'numeric'],
+            'sections.*.visibility' => ['nullable', 'numeric'], 'sections.*.stage' => ['nullable', Rule::enum(Stage::class)],
         ]);
         $number = static fn (mixed $value): ?float => is_numeric($value) ? (float) $value : null;
         $named = array_values(array_filter($given['sections'], static fn (array $s): bool => trim((string) ($s['name'] ?? '')) !== ''));
@@ -41,6 +50,7 @@ final class SectionsController
                         'name' => $s['name'],
                         'temp' => $number($s['temp'] ?? null),
                         'visibility' => $number($s['visibility'] ?? null),
+                        'stage' => $s['stage'] ?? null,
                     ],
                     $named,
                 ),

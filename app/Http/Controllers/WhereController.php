@@ -11,14 +11,18 @@ use App\Log\OwnTargets;
 use App\Models\LakeSpot;
 use App\Models\Trip;
 use App\Show\Clock;
+use App\Show\Text;
 use App\Waters\DayOnLake;
 use App\Waters\DayRoute;
+use App\Waters\DaysBefore;
+use App\Waters\DocksToday;
 use App\Waters\FromNow;
 use App\Waters\RouteForm;
 use App\Waters\SpotToday;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use OldEddy\Contract\FieldTable;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Pictures\Ribbon\DayRibbon;
 use OldEddy\Where\Places\RankedPlace;
@@ -70,7 +74,7 @@ final class WhereController
                 collect($day->spots)->whereIn('id', [...$asked->locked, ...$asked->forbidden]),
             )->unique('id'),
             'sun' => $day->day->sunDay?->at($minute),
-            'plan' => PlanDrawing::of($lake, $day->day->riseFt()),
+            'plan' => PlanDrawing::of($lake, $day->day->riseFt()), 'docks' => DocksToday::of($day, $minute), 'walks' => $day->walks($minute),
             'ribbon' => DayRibbon::of($day->day, planned: DayRoute::ribbon($trip->route), shades: $day->shades($shown)),
             'asked' => $asked,
             'speed' => static fn (float $mph): string => (string) round($units->show('speed', $mph), 1),
@@ -101,6 +105,34 @@ final class WhereController
         StateOfDay::pick($trip, $spot, (int) ($given['minute'] ?? 540));
 
         return redirect()->route('choose', $trip)->with('said', "{$spot->name} is the spot now: structure, cover, depth and shade are taken over.");
+    }
+
+    /** A water of which nothing is known but its spots, for a day that has none yet (S31). */
+    public function begin(Request $request, Trip $trip): RedirectResponse
+    {
+        $given = $request->validate(['name' => ['required', 'string', 'max:80'], 'how' => ['required', 'in:draw,spots']]);
+        $lake = $request->user()->lakes()->firstOrCreate(['name' => Text::clean($given['name'], 80)]);
+        $trip->update(['lake_id' => $lake->id, 'route' => null]);
+
+        return $given['how'] === 'draw' ? redirect()->route('sketch', $lake) : redirect()->to(route('lake', $lake).'#spots');
+    }
+
+    /** The wind of the days before, as the angler knows it (W23); a row left empty is not known. */
+    public function wind(Request $request, Trip $trip): RedirectResponse
+    {
+        $most = $trip->user->units()->show('speed', FieldTable::one('day', 'weather.wind_mph')->most);
+        $given = $request->validate(
+            [
+                'days' => ['required', 'array', 'list', 'size:2'], 'days.*' => ['array:wind,from'],
+                'days.*.wind' => ['nullable', 'numeric', "between:0,{$most}", 'required_with:days.*.from'],
+                'days.*.from' => ['nullable', 'numeric', 'between:0,360', 'required_with:days.*.wind'],
+            ],
+            [], ['days.0.wind' => 'wind of yesterday', 'days.0.from' => 'direction of yesterday', 'days.1.wind' => 'wind of the day before', 'days.1.from' => 'direction of the day before'],
+        );
+        $days = DaysBefore::written($trip, $given['days']);
+        $trip->becomes(StateOfDay::put($trip, 'wind_days', $days === [] ? null : $days));
+
+        return redirect()->route('where', $trip)->with('said', 'Kept: the wind of the days before.');
     }
 
     public function route(Request $request, Trip $trip): RedirectResponse

@@ -7,7 +7,7 @@ namespace App\Waters\Files;
 use OldEddy\Where\Lake\DepthGrid;
 
 /**
- * One thing found in a file: a spot, a sounding, the name of a section, a point of a track, a ring of shoreline, rows of a
+ * One thing found in a file: a spot, a sounding, a section, a zone without wake, a bank of some height, a point of a track, a ring of shoreline, rows of a
  * depth grid, or what the file says of the lake itself; all in degrees and feet.
  */
 final readonly class Found
@@ -38,9 +38,22 @@ final readonly class Found
         return new self('sounding', $lat, $lon, $depthFt);
     }
 
-    public static function section(float $lat, float $lon, string $name): self
+    /** @param  list<array{float, float}>  $ring  its outline, longitude and latitude; empty where only its name stands somewhere */
+    public static function section(float $lat, float $lon, string $name, array $ring = []): self
     {
-        return new self('section', $lat, $lon, about: ['name' => $name]);
+        return new self('section', $lat, $lon, about: ['name' => $name], ring: $ring);
+    }
+
+    /** @param  non-empty-list<array{float, float}>  $ring  of a zone in which no wake may be made */
+    public static function noWake(array $ring): self
+    {
+        return new self('no_wake', $ring[0][1], $ring[0][0], ring: $ring);
+    }
+
+    /** @param  non-empty-list<array{float, float}>  $line  of a bank with something on it so many feet high, and so many back from the water */
+    public static function bank(array $line, float $heightFt, float $setbackFt): self
+    {
+        return new self('bank', $line[0][1], $line[0][0], about: ['height_ft' => $heightFt, 'setback_ft' => $setbackFt], ring: $line);
     }
 
     /** A track may come in pieces: each point by itself, the first one of a piece marked. */

@@ -213,6 +213,9 @@ final class GeoJson
                 default => self::sounding($lat, $lon, $depth, $u),
             };
         }
+        if ($kind === 'bank' && is_numeric($about['height_ft'] ?? null)) {
+            return self::banks($shape, $about, $u, $n);
+        }
         foreach ($shape->lines as $line) {
             $depth = self::depth($about) ?? self::written($about, $u->lines);
             foreach ($line as $i => $pair) {
@@ -220,17 +223,33 @@ final class GeoJson
                 $found[] = $depth === null ? Found::trackPoint($lat, $lon, $i === 0) : self::sounding($lat, $lon, $depth, $u);
             }
         }
-        $depth = $kind === 'shoreline' || $u->areas === 'shoreline' ? null : self::written($about, $u->areas);
-        foreach ($u->areas === 'leave' && $kind !== 'shoreline' ? [] : $shape->areas as $ring) {
-            $places = array_map(static fn (array $pair): array => self::place($pair, $u, $n), $ring);
-            if ($depth !== null) {
+        $depth = $kind !== null || $u->areas === 'shoreline' ? null : self::written($about, $u->areas);
+        foreach ($u->areas === 'leave' && $kind === null ? [] : $shape->areas as $outline) {
+            $places = array_map(static fn (array $pair): array => self::place($pair, $u, $n), $outline);
+            $ring = array_map(static fn (array $p): array => [$p[1], $p[0]], $places);
+            if ($kind === 'section' || $kind === 'no_wake') {
+                $name = mb_substr((string) ($about['name'] ?? ''), 0, 60);
+                $found[] = $kind === 'no_wake' ? Found::noWake($ring) : Found::section($places[0][0], $places[0][1], $name, $ring);
+            } elseif ($depth !== null) {
                 array_push($found, ...array_map(static fn (array $p): ?Found => self::sounding($p[0], $p[1], $depth, $u), $places));
             } else {
-                $found[] = Found::ring(array_map(static fn (array $p): array => [$p[1], $p[0]], $places));
+                $found[] = Found::ring($ring);
             }
         }
 
         return array_filter($found);
+    }
+
+    /**
+     * @param  array<string, mixed>  $about
+     * @return list<Found>
+     */
+    private static function banks(Geometry $shape, array $about, Understanding $u, int $n): array
+    {
+        return array_map(static fn (array $line): Found => Found::bank(
+            array_map(static fn (array $pair): array => array_reverse(self::place($pair, $u, $n)), $line),
+            max(0.0, min(1000.0, (float) $about['height_ft'])), is_numeric($about['setback_ft'] ?? null) ? max(0.0, min(1000.0, (float) $about['setback_ft'])) : 0.0,
+        ), array_values(array_filter($shape->lines)));
     }
 
     /** @param  array{string, float}  $depth  how it is measured, and how much */
@@ -273,7 +292,7 @@ final class GeoJson
     {
         return is_string($about['kind'] ?? null) && in_array(
             $about['kind'],
-            ['shoreline', 'section', 'contour', 'track', 'ramp', 'depth_grid', 'lake'],
+            ['shoreline', 'section', 'contour', 'track', 'ramp', 'depth_grid', 'lake', 'no_wake', 'bank'],
             true,
         ) ? $about['kind'] : null;
     }

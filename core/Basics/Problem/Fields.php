@@ -202,6 +202,32 @@ final class Fields
         return array_values(array_filter($read, static fn (mixed $v): bool => $v !== null));
     }
 
+    /**
+     * A list of pairs of finite numbers, none farther than $far from 0; with a problem noted, none.
+     *
+     * @return list<array{float, float}>
+     */
+    public function pairs(string $key, int $least, int $most, float $far): array
+    {
+        $pairs = [];
+        foreach ($value = $this->listOf($key, $most) as $i => $pair) {
+            $isPair = is_array($pair) && count($pair) === 2 && is_numeric($pair[0] ?? null) && is_numeric($pair[1] ?? null);
+            if (! $isPair || max(abs((float) $pair[0]), abs((float) $pair[1])) > $far) {
+                $this->problem("{$key}.{$i}", "must be two numbers, none over {$far}.");
+
+                return [];
+            }
+            $pairs[] = [(float) $pair[0], (float) $pair[1]];
+        }
+        if (count($value) < $least) {
+            $this->problem($key, "needs at least {$least}.");
+
+            return [];
+        }
+
+        return $pairs;
+    }
+
     /** @return list<mixed> the values of a list as they stand; none where it is none, with the problem noted */
     private function listOf(string $key, int $most): array
     {

@@ -38,6 +38,7 @@ final readonly class Conditions
      * @param  list<EarlierReading>  $dayTemps  °F, of the days before (W25)
      * @param  list<ForecastHour>  $forecast  of the day (W24)
      * @param  list<Section>  $sections  parts of the lake with water of their own
+     * @param  list<WindDay>  $windDays  the wind of the days before
      * @param  ?float  $poolFt  feet as the gauge of the pool says them today (W22)
      * @param  ?float  $poolReferenceFt  the same at the level that the lake's depths are for
      */
@@ -82,6 +83,7 @@ final readonly class Conditions
         public array $dayTemps = [],
         public ?float $poolFt = null,
         public ?float $poolReferenceFt = null,
+        public array $windDays = [],
     ) {
     }
 

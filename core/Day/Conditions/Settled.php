@@ -41,6 +41,7 @@ final readonly class Settled
      * @param  list<OwnSuccess>  $ownSuccess
      * @param  list<EarlierReading>  $visibilityHistory
      * @param  list<EarlierReading>  $dayTemps
+     * @param  list<WindDay>  $windDays
      */
     public function __construct(
         public Species $species,
@@ -80,6 +81,7 @@ final readonly class Settled
         public array $visibilityHistory = [],
         public array $dayTemps = [],
         public array $box = [],
+        public array $windDays = [],
     ) {
         $this->clarity = Clarity::fromVisibility($visibilityFt);
         $this->clarityShift = ClarityShift::between($visibilityFt, $normalVisibilityFt);

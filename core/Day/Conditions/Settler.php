@@ -96,6 +96,7 @@ final class Settler
             visibilityHistory: $told->visibilityHistory,
             dayTemps: $told->dayTemps,
             box: $told->box,
+            windDays: $told->windDays,
         );
     }
 

@@ -7,6 +7,7 @@ namespace OldEddy\Day\Water;
 use OldEddy\Basics\Line;
 use OldEddy\Day\Conditions\Front;
 use OldEddy\Day\Conditions\Sky;
+use OldEddy\Day\Conditions\WindDay;
 
 /**
  * What one's own days on a water say of today: trend of temperature (°F a day), change of level (feet a week), normal visibility
@@ -31,12 +32,17 @@ final readonly class FromOwnDays
 
     private const AFTER = [Front::Approaching, Front::Passing, Front::Post1, Front::Post2, Front::Recovering, Front::Stable];
 
+    /** Winds are kept of so many days back. */
+    private const WIND_DAYS = 3;
+
+    /** @param  list<WindDay>  $windDays  of the days before, the latest first (W23) */
     private function __construct(
         public ?float $tempTrendFPerDay,
         public ?float $levelChangeFtPerWeek,
         public ?float $normalVisibilityFt,
         public ?Front $front,
         public ?float $poolReferenceFt,
+        public array $windDays,
     ) {
     }
 
@@ -52,7 +58,7 @@ final readonly class FromOwnDays
 
         return new self(
             $trend === null || abs($trend) > self::STEEPEST_F ? null : round($trend, 2), $level === null ? null : round(7 * $level, 2),
-            self::normal($days), self::front($days), self::reference($days),
+            self::normal($days), self::front($days), self::reference($days), self::winds($days),
         );
     }
 
@@ -93,6 +99,23 @@ final readonly class FromOwnDays
         $middle = intdiv($count, 2);
 
         return $count < self::NORMAL_DAYS ? null : ($count % 2 === 1 ? $seen[$middle] : ($seen[$middle - 1] + $seen[$middle]) / 2);
+    }
+
+    /**
+     * @param  list<OwnDay>  $days
+     * @return list<WindDay>
+     */
+    private static function winds(array $days): array
+    {
+        $winds = [];
+        foreach ($days as $day) {
+            if ($day->daysAgo > 0 && $day->daysAgo < self::WIND_DAYS && $day->windMph !== null && $day->windFromDeg !== null) {
+                $winds[$day->daysAgo] ??= new WindDay($day->daysAgo, $day->windMph, $day->windFromDeg);
+            }
+        }
+        ksort($winds);
+
+        return array_values($winds);
     }
 
     /**

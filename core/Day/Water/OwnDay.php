@@ -9,7 +9,7 @@ use OldEddy\Day\Conditions\Sky;
 
 /**
  * What an angler noted on an earlier day on the same water: how many days ago (0 for today), °F, feet of visibility, feet of level, and
- * what the gauge of the pool says at the level of the map, feet.
+ * what the gauge of the pool says at the level of the map, feet; the wind in mph and the direction it came from.
  */
 final readonly class OwnDay
 {
@@ -21,6 +21,8 @@ final readonly class OwnDay
         public ?Sky $sky = null,
         public ?Front $front = null,
         public ?float $poolReferenceFt = null,
+        public ?float $windMph = null,
+        public ?float $windFromDeg = null,
     ) {
     }
 }

@@ -60,6 +60,27 @@ final class DockRow
             && abs($d->insideFt - $one->insideFt) <= self::LIKE_FT && abs($d->outsideFt - $one->outsideFt) <= self::LIKE_FT));
     }
 
+    /**
+     * Any docks by the depths of the pattern: those of a dock that paid (S17), or the depth at which fish are met, anywhere between a
+     * dock's inner and outer end. Basis: rules S17 and S26; how fast the likeness falls off is our own.
+     *
+     * @param  list<DockPlan>  $docks
+     * @param  non-empty-list<array{float, float}>  $paidFt  depths inside and outside that paid, or one depth twice
+     * @return list<array{dock: DockPlan, offFt: float}> the nearest to the pattern first; feet by which its depths miss
+     */
+    public static function byDepths(array $docks, array $paidFt): array
+    {
+        $ranked = array_map(static fn (DockPlan $d): array => ['dock' => $d, 'offFt' => min(array_map(
+            static fn (array $paid): float => $paid[0] === $paid[1]
+                ? max(0.0, min($d->insideFt, $d->outsideFt) - $paid[0], $paid[0] - max($d->insideFt, $d->outsideFt))
+                : (abs($d->insideFt - $paid[0]) + abs($d->outsideFt - $paid[1])) / 2,
+            $paidFt,
+        ))], $docks);
+        usort($ranked, static fn (array $a, array $b): int => $a['offFt'] <=> $b['offFt']);
+
+        return $ranked;
+    }
+
     /** @param  array{float, float}  $span */
     private static function within(float $feet, array $span): bool
     {

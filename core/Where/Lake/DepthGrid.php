@@ -51,6 +51,36 @@ final readonly class DepthGrid extends GridFrame
         return $this->cell($col, $row);
     }
 
+    /** Depth in feet at a position, straight between the middles of the four cells around it; null where one of them is not known. */
+    public function between(float $lat, float $lon): ?float
+    {
+        [$x, $y] = [$this->columnOf($lon), $this->rowOf($lat)];
+        [$col, $row] = [(int) floor($x), (int) floor($y)];
+        [$nw, $ne, $sw, $se] = [$this->cell($col, $row), $this->cell($col + 1, $row), $this->cell($col, $row + 1), $this->cell($col + 1, $row + 1)];
+        if ($nw === null || $ne === null || $sw === null || $se === null) {
+            return null;
+        }
+        [$x, $y] = [$x - $col, $y - $row];
+
+        return ($nw * (1 - $x) + $ne * $x) * (1 - $y) + ($sw * (1 - $x) + $se * $x) * $y;
+    }
+
+    /** The part of it within so many metres of a position, at least one cell. */
+    public function around(float $lat, float $lon, float $metres): self
+    {
+        [$col, $row] = $this->cellAt($lat, $lon);
+        $r = (int) ceil($metres / $this->cellM);
+        [$left, $top] = [max(0, min($this->cols - 1, $col - $r)), max(0, min($this->rows - 1, $row - $r))];
+        [$right, $bottom] = [max($left, min($this->cols - 1, $col + $r)), max($top, min($this->rows - 1, $row + $r))];
+        $depths = [];
+        for ($y = $top; $y <= $bottom; $y++) {
+            array_push($depths, ...array_slice($this->depthsFt, $y * $this->cols + $left, $right - $left + 1));
+        }
+        [$north, $west] = $this->position($left, $top);
+
+        return new self($north, $west, $this->cellM, $right - $left + 1, $bottom - $top + 1, $depths, $this->squareAt ?? $this->north);
+    }
+
     /** Whether a cell is known to be water. */
     public function isWater(int $col, int $row): bool
     {

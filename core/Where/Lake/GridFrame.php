@@ -54,7 +54,8 @@ readonly class GridFrame
         return [$this->north - $row * $this->cellM / self::METRES_PER_DEGREE, $this->west + $col * $this->cellM / $this->metresPerLon()];
     }
 
-    private function metresPerLon(): float
+    /** Metres of a degree of longitude, as the grid takes them. */
+    public function metresPerLon(): float
     {
         return self::METRES_PER_DEGREE * cos(deg2rad($this->squareAt ?? $this->north));
     }

@@ -159,7 +159,7 @@ final readonly class Ground
      *
      * @return list<float>
      */
-    private static function distanceToLand(DepthGrid $grid): array
+    public static function distanceToLand(DepthGrid $grid): array
     {
         $cols = $grid->cols;
         $far = 1e6;

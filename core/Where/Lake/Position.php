@@ -25,6 +25,22 @@ final readonly class Position
         return Length::fromMetres($this->metresTo($other))->feet();
     }
 
+    /** The compass direction towards another position, degrees from 0 to under 360; 0 where both are one. */
+    public function bearingTo(self $other): float
+    {
+        $east = ($other->lon - $this->lon) * cos(deg2rad($this->lat));
+
+        return fmod(rad2deg(atan2($east, $other->lat - $this->lat)) + 360, 360);
+    }
+
+    /** The position so many feet away in a compass direction. */
+    public function moved(float $bearingDeg, float $feet): self
+    {
+        $degrees = Length::fromFeet($feet)->metres() / DepthGrid::METRES_PER_DEGREE;
+
+        return new self($this->lat + $degrees * cos(deg2rad($bearingDeg)), $this->lon + $degrees * sin(deg2rad($bearingDeg)) / cos(deg2rad($this->lat)));
+    }
+
     /**
      * Which of several is nearest, by its key, within so many metres; null where none is.
      *

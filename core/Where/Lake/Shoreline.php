@@ -93,10 +93,12 @@ final class Shoreline
     }
 
     /**
-     * @param  list<array{float, float}>  $ring
-     * @param  array{float, float}  $at
+     * Whether a ring holds a place, by the even-odd rule.
+     *
+     * @param  list<array{float, float}>  $ring  longitude, latitude
+     * @param  array{float, float}  $at  longitude, latitude
      */
-    private static function holds(array $ring, array $at): bool
+    public static function holds(array $ring, array $at): bool
     {
         $inside = false;
         $before = $ring[count($ring) - 1];

@@ -29,7 +29,7 @@ final readonly class AskedRoute
      * @param  bool  $fromNow  whether it is planned on the water: what was fished is weighed by what it gave (S29)
      */
     public function __construct(
-        public int $from, public int $to, public float $minutes, public Speed $speed, public ?float $fuelPerHour = null, public array $locked = [],
+        public int $from, public int $to, public float $minutes, public Craft $craft, public ?float $fuelPerHour = null, public array $locked = [],
         public array $forbidden = [], public ?int $start = null, public ?Position $startAt = null, public bool $fromNow = false,
     ) {
     }
@@ -37,13 +37,13 @@ final readonly class AskedRoute
     /** What is asked for before anything was said. Basis: our own choice. */
     public static function usual(float $minutes): self
     {
-        return new self(self::FROM, self::TO, $minutes, Speed::fromMph(self::USUAL_MPH));
+        return new self(self::FROM, self::TO, $minutes, new Craft(Speed::fromMph(self::USUAL_MPH)));
     }
 
     /** The same wishes on the water: from this minute (0 to 1439), from the spot where one stands (its id), or from where the boat is. */
     public function fromNow(int $minute, ?int $spot, ?Position $at): self
     {
-        return new self($minute, $this->to, $this->minutes, $this->speed, $this->fuelPerHour, $this->locked, $this->forbidden, $spot, $at, true);
+        return new self($minute, $this->to, $this->minutes, $this->craft, $this->fuelPerHour, $this->locked, $this->forbidden, $spot, $at, true);
     }
 
     /**
@@ -54,7 +54,7 @@ final readonly class AskedRoute
     public function with(array $spots): self
     {
         return new self(
-            $this->from, $this->to, $this->minutes, $this->speed, $this->fuelPerHour, array_values(array_unique([...$this->locked, ...$spots])),
+            $this->from, $this->to, $this->minutes, $this->craft, $this->fuelPerHour, array_values(array_unique([...$this->locked, ...$spots])),
             array_values(array_diff($this->forbidden, $spots)), $this->start, $this->startAt, $this->fromNow,
         );
     }
@@ -79,11 +79,5 @@ final readonly class AskedRoute
     public function allows(int $spot): bool
     {
         return $this->onRoute($spot) !== OnRoute::Out && ($this->fromNow || $spot !== $this->start);
-    }
-
-    /** How far one comes in so many minutes under way, miles. */
-    public function miles(float $minutes): float
-    {
-        return $minutes / 60 * $this->speed->mph();
     }
 }

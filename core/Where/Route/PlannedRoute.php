@@ -16,10 +16,13 @@ final readonly class PlannedRoute
      * @param  int  $backAt  minute of the day at which one is back
      * @param  float  $fuel  of the whole day, in the unit of the wishes
      * @param  ?string  $note  what hinders it, where something does
+     * @param  float  $homeFt  feet under way at the end
+     * @param  float  $slowedMin  minutes more under way than on flat water without zones
+     * @param  float  $waveFt  the highest waves of the lake when it was planned
      */
     public function __construct(
         public AskedRoute $asked, public array $stops, public array $line, public float $homeMin, public int $backAt,
-        public float $fuel, public ?string $note = null,
+        public float $fuel, public ?string $note = null, public float $homeFt = 0.0, public float $slowedMin = 0.0, public float $waveFt = 0.0,
     ) {
     }
 

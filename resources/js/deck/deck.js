@@ -5,10 +5,12 @@ import { care } from './care.js';
 import { castClock } from './cast-clock.js';
 import { crew } from './crew.js';
 import { detail } from './detail.js';
+import { drive } from './drive.js';
 import { fishOn } from './fish-on.js';
 import { followed, hand, shown } from './hand.js';
 import { here } from './here.js';
 import { joined } from './joined.js';
+import { line } from './line.js';
 import { keys } from './keys.js';
 import { withEvents, write } from './log.js';
 import { waitingOf } from './outbox.js';
@@ -35,7 +37,7 @@ export default () => {
         writes: 0,
     };
 
-    return joined(ahead(book), care, castClock, crew, detail, fishOn, hand, here, keys, wet, sender(book), {
+    return joined(ahead(book), care, castClock, crew, detail, drive, fishOn, hand, here, keys, line, wet, sender(book), {
         state: null,
         notice: '',
         oddSaid: null,

@@ -133,7 +133,7 @@ function words(event) {
         turn: 'a turn of the day',
         condition: 'what the water is like',
         manner: 'how the day is fished',
-        care: 'a rod cared for',
+        care: 'a rod cared for', line: 'the line of a cast', dock: 'a dock marked',
         rig: 'a rod rigged',
         pick: 'a spot picked',
         route: 'a route asked for',

@@ -2,7 +2,7 @@
 @section('title', $lake->name)
 @section('main-class', 'where')
 @section('content')
-    <h1>{{ $lake->name }}</h1>
+    <div class="rack-head"><h1>{{ $lake->name }}</h1><a href="{{ route('sketch', $lake) }}">Draw on it</a></div>
     @include('partials.errors')
     <div class="where-two">
         <div>
@@ -11,7 +11,7 @@
             @include('where.plan', ['title' => "Water plan of {$lake->name} with its spots and what was read out of its shape.", 'marks' => $marks,
                 'caption' => "× your spots, letters: read out of the shape; depth lines at {$units->depth(2)}, {$units->depth(5)}, {$units->depth(10)} …; drag, pinch or arrow keys, + and −, 0 for all"])
         @else
-            <p class="lede">Nothing is known of its depths yet. Take in a file below: soundings (lon, lat, depth), a recording of your instruments, a shoreline, or marks.</p>
+            <p class="lede">Nothing is known of its shape yet. <a href="{{ route('sketch', $lake) }}">Draw it with a finger or the mouse</a>, take in a file, or mark spots alone: they are ranked without a chart as well.</p>
         @endif
         </div>
         <div>
@@ -40,7 +40,7 @@
                 <h2>Files</h2>
                 <form method="post" action="{{ route('lake.take', $lake) }}" enctype="multipart/form-data" class="card">@csrf
                     <label for="file">GPX marks, GeoJSON, CSV soundings, or a recording of instruments</label><input id="file" type="file" name="file" required>
-                    <label for="cell">Side of a grid cell, metres</label><input id="cell" name="cell" inputmode="decimal" value="{{ old('cell', $lake->cell_m) }}">
+                    <label for="cell">Side of a grid cell, metres</label><input id="cell" name="cell" inputmode="decimal" value="{{ old('cell', round($lake->cell_m, 2)) }}">
                     <p class="muted">By page up to {{ intdiv(App\Http\Controllers\LayersController::MOST_KB,
                         1024) }} MB, {{ number_format(App\Waters\Layers::MOST_SPOTS) }} spots and {{ number_format(App\Waters\Layers::MOST_POINTS) }} points of shoreline and tracks a file;
                         cells grow by themselves beyond {{ number_format(OldEddy\Where\Lake\Soundings::MOST_CELLS) }} of them. Larger files: php artisan eddy:import.</p>

@@ -36,6 +36,9 @@
                     value="{{ old("sections.{$i}.temp", isset($sections[$i]['temp_f']) ? $units->show('temp', $sections[$i]['temp_f']) : '') }}"></div>
                 <div><label for="s-vis-{{ $i }}">Visibility, {{ $units->word('depth') }}</label><input id="s-vis-{{ $i }}" name="sections[{{ $i }}][visibility]" type="number" step="any"
                     inputmode="decimal" value="{{ old("sections.{$i}.visibility", isset($sections[$i]['visibility_ft']) ? $units->show('depth', $sections[$i]['visibility_ft']) : '') }}"></div>
+                <div><label for="s-stage-{{ $i }}">Stage, if you know better</label><select id="s-stage-{{ $i }}" name="sections[{{ $i }}][stage]"><option
+                    value="">as its water says</option>@foreach (OldEddy\Day\Season\Stage::cases() as $stage)<option
+                    value="{{ $stage->value }}" @selected(old("sections.{$i}.stage", $sections[$i]['stage'] ?? '') === $stage->value)>{{ $stage->words() }}</option>@endforeach</select></div>
             </div>
         @endforeach
         <button type="submit" class="act">Compare</button>

@@ -1,15 +1,18 @@
 {{-- The water plan: a survey drawing. Depth lines are drawn by the script from the grid; all else stands for a number here. --}}
-<figure class="plan" x-data="plan">
+<figure class="plan" x-data="plan" @if ($plan->isCharted) data-whole="{{ route('lake.depths', [$lake, $lake->depthsKey()]) }}" @endif>
+<div class="plan-sheet"><canvas aria-hidden="true"></canvas>
 <svg viewBox="{{ $plan->box() }}" role="group" aria-label="{{ $title }}" tabindex="0" style="--point: {{ $plan->metresPerPoint() }}; --word: {{ $plan->wordM() }}px{{ isset($water) ? "; --water: {$water}; --tone: 0.17" : '' }}">
-    <g data-depths></g>
     @foreach ($lake->shoreline ?? [] as $ring)<polygon points="{{ $plan->ring($ring) }}" class="plan-shore"/>@endforeach
+    @foreach ($lake->no_wake ?? [] as $ring)<polygon points="{{ $plan->ring($ring) }}" class="plan-no-wake"><title>no wake</title></polygon>@endforeach
+    @foreach ($lake->sections ?? [] as $section)@isset($section['ring'])<polygon points="{{ $plan->ring($section['ring']) }}" class="plan-area"/>@endisset @endforeach
     @foreach ($shades ?? [] as $shade)<polygon points="{{ $shade }}" class="plan-shade"/>@endforeach
+    @foreach ($lines ?? [] as $line)<path d="{{ $line['d'] }}" class="{{ $line['class'] }}"/>@endforeach
     @foreach ($lake->tracks ?? [] as $track)<polyline points="{{ $plan->line(array_map(array_reverse(...), $track)) }}" class="plan-track"/>@endforeach
     @foreach ($lake->sections ?? [] as $section)<text x="{{ $plan->x($section['lon']) }}" y="{{ $plan->y($section['lat']) }}"
         class="plan-section">{{ $section['name'] }}{{ isset($temps[$section['name']]) ? ', '.$temps[$section['name']] : '' }}</text>@endforeach
     @if ($lake->ramp_lat !== null)<g class="plan-spot" transform="translate({{ $plan->x($lake->ramp_lon) }} {{ $plan->y($lake->ramp_lat) }})"><circle r="9"/><text x="14" y="5"
         class="plan-name">ramp</text></g>@endif
-    @if (($trip ?? null)?->route?->line)<polyline points="{{ $plan->line(array_map(fn ($p) => [$p->lat, $p->lon], $trip->route->line)) }}" class="plan-route"/>
+    @if (! ($bare ?? false) && ($trip ?? null)?->route?->line)<polyline points="{{ $plan->line(array_map(fn ($p) => [$p->lat, $p->lon], $trip->route->line)) }}" class="plan-route"/>
         @foreach (App\Drawing\WhereDrawing::legs($plan, $trip->route, $spots ?? collect()) as $leg)
             <path d="{{ $leg['d'] }}" class="plan-leg"/><text x="{{ $leg['x'] }}" y="{{ $leg['y'] }}" text-anchor="middle" dominant-baseline="central" class="plan-leg-number">{{ $leg['number'] }}</text>
         @endforeach
@@ -24,7 +27,7 @@
     @foreach ($arrows ?? [] as $arrow)
         <path d="{{ $arrow['d'] }}" class="plan-arrow"/><text x="{{ $arrow['x'] }}" y="{{ $arrow['y'] }}" text-anchor="middle" class="plan-word">{{ $arrow['words'] }}</text>
     @endforeach
-</svg>
+</svg></div>
 <script type="application/json">{!! $plan->depths !!}</script>
 @isset($caption)<figcaption><button type="button" @click="closer" aria-label="+ closer">+</button><button type="button" @click="farther"
     aria-label="− farther">−</button> <span>{{ $caption }}</span></figcaption>@endisset

@@ -22,16 +22,19 @@
         @if ($plan)
             @php($drawing = new App\Drawing\WhereDrawing($plan, $day, $sun, $units))
             @php($marks = App\Drawing\WhereDrawing::marks($drawn, $ranked, $chosen, $trip, $minute))
-            @php($temps = App\Drawing\WhereDrawing::temperatures($trip, $units))
+            @php($temps = App\Drawing\WhereDrawing::waters($trip, $units))
             @php($level = App\Drawing\WhereDrawing::level($day, $units))
             @include('where.plan', ['title' => "Water plan of {$lake->name}: spots numbered by their fit at {$clock($minute)}.",
-                'water' => OldEddy\Day\Water\WaterColor::of($day->visibilityFt)->hex(), 'shades' => $drawing->shades($drawn), 'arrows' => $drawing->arrows(),
-                'caption' => "depth lines at {$units->depth(2)}, {$units->depth(5)}, {$units->depth(10)} …; {$level}; dark strips: shade now; drag, pinch or arrow keys, + and −, 0 for all"])
+                'water' => OldEddy\Day\Water\WaterColor::of($day->visibilityFt)->hex(), 'shades' => [...$drawing->shoreShades($lake), ...$drawing->shades($drawn)], 'arrows' => $drawing->arrows(),
+                'caption' => (! $plan->isCharted ? 'Hatched: nothing was measured; ' : '')
+                    ."depth lines at {$units->depth(2)}, {$units->depth(5)}, {$units->depth(10)} …; {$level}; dark strips: shade now; drag, pinch or arrow keys, + and −, 0 for all"])
         @else
-            <p>The depths of this lake are not known: <a href="{{ route('lake', $lake) }}">take in soundings</a>. Spots are ranked by what is known of them.</p>
+            <p>Nothing is drawn of this water yet: <a href="{{ route('sketch', $lake) }}">draw it</a>, or mark spots. Spots are ranked by what is known of them. <a class="rule-tag"
+                href="{{ App\Show\RuleLink::to($trip, 'S31') }}">because S31</a></p>
         @endif
         @include('partials.ribbon', ['key' => 'where'])
         @include('where.route')
+        @include('where.wind')
         </div>
         <div>
         @if ($chosen)
@@ -63,6 +66,8 @@
                 'page' => $page - 1]) }}">Better ones</a>@endif <span>page {{ $page }} of {{ $pages }}</span> @if ($page < $pages)<a href="{{ route('where', ['trip' => $trip, 'minute' => $minute,
                 'page' => $page + 1]) }}">The next</a>@endif</nav>@endif
         </section>
+        @include('where.walks')
+        @include('where.docks')
         @include('partials.before')
         </div>
     </div>

@@ -24,6 +24,8 @@
         <p>Your shadow falls toward {{ round($chosen->shadow->towardDeg) }}°: no cast between {{ round($from) }}° and {{ round($to) }}°.{{ $chosen->shadowSpoilsTheBank()
             ? ' A cast straight at this bank is one: come from the side.' : '' }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'W18') }}">because W18</a></p>
     @endif
+    @include('where.cast')
+    @include('where.drift')
     @if ($chosen->dock)
         @include('where.dock')
     @endif

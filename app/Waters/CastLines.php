@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Waters;
+
+use App\Models\LakeSpot;
+use App\Models\Trip;
+use OldEddy\Boat\Quantity;
+use OldEddy\Where\Cast\CastLine;
+use OldEddy\Where\Lake\Position;
+
+/** Lines of the cast as spots keep them, and where the boat lies by its instruments (S25). */
+final class CastLines
+{
+    /** What the instruments said last is where the boat is, for so many seconds. */
+    private const FRESH_S = 120;
+
+    /** @return array{lat: float, lon: float, bearing_deg: float, length_ft: float, from: string, at: ?string} a line as a spot keeps it */
+    public static function told(CastLine $line, string $from, ?string $at): array
+    {
+        return [
+            'lat' => round($line->boat->lat, 7), 'lon' => round($line->boat->lon, 7), 'bearing_deg' => round($line->bearingDeg, 1),
+            'length_ft' => round($line->lengthFt, 1), 'from' => $from, 'at' => $at,
+        ];
+    }
+
+    /** @return array<string, array{lat: float, lon: float, bearing_deg: float, length_ft: float}> the lines that are kept on the lake of a day, by spot */
+    public static function of(Trip $trip): array
+    {
+        $lines = [];
+        $kept = $trip->lake_id === null ? [] : LakeSpot::query()->where('lake_id', $trip->lake_id)->where('out_with', 0)->whereNotNull('cast_line')->get(['name', 'cast_line']);
+        foreach ($kept as $spot) {
+            $lines[$spot->name] = array_diff_key($spot->cast_line ?? [], ['from' => 0, 'at' => 0]);
+        }
+
+        return $lines;
+    }
+
+    /** Where the boat's instruments have it; null where they are silent. */
+    public static function boat(Trip $trip): ?Position
+    {
+        [$lat, $lon] = [self::instrument($trip, Quantity::Lat), self::instrument($trip, Quantity::Lon)];
+
+        return $lat === null || $lon === null ? null : new Position($lat, $lon);
+    }
+
+    /** What an instrument said last, if that was just now. */
+    public static function instrument(Trip $trip, Quantity $what): ?float
+    {
+        $said = $trip->boat['values'][$what->value] ?? null;
+
+        return $said === null || abs(now()->getTimestamp() - (float) $said['second']) > self::FRESH_S ? null : (float) $said['value'];
+    }
+}

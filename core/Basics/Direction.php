@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Basics;
+
+/** Compass directions in degrees, clockwise from north. */
+final class Direction
+{
+    /** The direction the other way. */
+    public static function back(float $degrees): float
+    {
+        return fmod($degrees + 180, 360);
+    }
+
+    /**
+     * The mean of winds as arrows laid end to end; null without any, or where they cancel out.
+     *
+     * @param  list<array{float, float}>  $winds  how strong, and where from in degrees
+     * @return array{float, float}|null the mean of how strong they were, and where from
+     */
+    public static function mean(array $winds): ?array
+    {
+        [$east, $north, $strong] = [0.0, 0.0, 0.0];
+        foreach ($winds as [$much, $from]) {
+            $east += $much * sin(deg2rad($from));
+            $north += $much * cos(deg2rad($from));
+            $strong += $much;
+        }
+
+        return hypot($east, $north) < 1e-6 ? null : [$strong / count($winds), fmod(rad2deg(atan2($east, $north)) + 360, 360)];
+    }
+}
