@@ -7,6 +7,7 @@ namespace App\Waters;
 use App\Models\Layer;
 use App\Models\Pieces;
 use App\Waters\Files\Refused;
+use App\Waters\Foreign\Converted;
 use Closure;
 
 /** The file of a layer, as it came. */
@@ -33,5 +34,22 @@ final class LayerFile
     public static function with(Layer $layer, Closure $read): mixed
     {
         return Pieces::ofLayer($layer->id)->with($read);
+    }
+
+    /**
+     * The same, made one of our own forms where it is of another.
+     *
+     * @template T
+     *
+     * @param  Closure(string, list<array{string, string}>): T  $read  the path, and what was understood on the way in words
+     * @return T
+     */
+    public static function readable(Layer $layer, Closure $read): mixed
+    {
+        $said = $layer->understood ?? [];
+
+        return self::with(
+            $layer, static fn (string $path): mixed => Converted::isNeeded($path, $said) ? Converted::with($path, $said, $read) : $read($path, []),
+        );
     }
 }

@@ -13,6 +13,7 @@ use App\Waters\Files\Home;
 use App\Waters\Files\OwnGrid;
 use App\Waters\Files\Refused;
 use App\Waters\Files\Understanding;
+use App\Waters\Foreign\NeedsAnswer;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use InvalidArgumentException;
@@ -68,16 +69,24 @@ final class Layers
     public function read(Layer $layer): string
     {
         $survey = new Survey;
-        [$understood, $questions] = LayerFile::with($layer, function (string $path) use ($survey, $layer): array {
-            $home = $this->home($layer);
-            [$u, $questions] = $this->look($layer, $path, $home);
-            $this->survey($layer, $path, $u, $survey, $home);
+        try {
+            [$words, $questions, $isForeign] = LayerFile::readable($layer, function (string $path, array $words) use ($survey, $layer): array {
+                $home = $this->home($layer);
+                [$u, $questions] = $this->look($layer, $path, $home);
+                $this->survey($layer, $path, $u, $survey, $home);
 
-            return [$u, $questions];
-        });
-        $layer->fill(['found' => $survey->toArray() + ['words' => $understood->words()], 'questions' => []]);
+                return [[...$words, ...$u->words()], $questions, $words !== []];
+            });
+        } catch (NeedsAnswer $e) {
+            $layer->fill(['found' => ['words' => $e->words], 'questions' => []]);
 
-        return $questions !== [] || ($layer->understood['look'] ?? '') !== '' ? self::asks($layer, $questions) : $this->lay($layer);
+            return self::asks($layer, $e->questions);
+        }
+        $layer->fill(['found' => $survey->toArray() + ['words' => $words], 'questions' => []]);
+        // What another program read for us is looked at once before it is kept.
+        $looks = ($layer->understood['look'] ?? '') !== '' || ($isForeign && ! isset($layer->understood['seen']));
+
+        return $questions !== [] || $looks ? self::asks($layer, $questions) : $this->lay($layer);
     }
 
     /** Lays a layer: its spots are marked, and the lake is made anew with it. */
@@ -200,7 +209,7 @@ final class Layers
     {
         $made = new MadeLake((float) $this->lake->cell_m);
         foreach ($this->lake->layers()->where('state', Layer::LAID)->get() as $layer) {
-            LayerFile::with($layer, function (string $path) use ($layer, $made): void {
+            LayerFile::readable($layer, function (string $path) use ($layer, $made): void {
                 [$u] = $this->look($layer, $path, $this->home($layer));
                 $rows = [];
                 $made->begin($u->cuts);
@@ -275,7 +284,7 @@ final class Layers
             return $count;
         }
 
-        return LayerFile::with($layer, function (string $path) use ($layer, $count): array {
+        return LayerFile::readable($layer, function (string $path) use ($layer, $count): array {
             [$u] = $this->look($layer, $path, $this->home($layer));
             $names = new SpotNames($this->lake);
             foreach (AnyFile::read($path, $u) as $found) {

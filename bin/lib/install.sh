@@ -30,6 +30,7 @@ install_system() { # install_system [COMMAND:PACKAGE ...]
     need composer composer
     need git git
     need unzip unzip
+    need gdalinfo gdal-bin
     need curl curl
     need setsid util-linux
     need pkill procps

@@ -9,6 +9,7 @@ use OldEddy\Contract\ConditionsReader;
 use OldEddy\Day\Conditions\Front;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Day\Conditions\Sky;
+use OldEddy\Day\Conditions\WindDay;
 use OldEddy\Day\Water\FromOwnDays;
 use OldEddy\Day\Water\OwnDay;
 use OldEddy\Day\Water\PoolLevel;
@@ -38,6 +39,14 @@ final class FromOwnDaysTest extends TestCase
         self::assertNull(FromOwnDays::of([new OwnDay(3, 55), new OwnDay(3, 57)])->tempTrendFPerDay, 'two of one day');
         self::assertNull(FromOwnDays::of([new OwnDay(40, 45), new OwnDay(30, 50)])->tempTrendFPerDay, 'long ago');
         self::assertNull(FromOwnDays::of([new OwnDay(1, 50), new OwnDay(0, 62)])->tempTrendFPerDay, 'another water');
+    }
+
+    /** W23: the winds of the two days before, from any day that noted one; today's own is the day's. */
+    public function test_the_winds_of_the_days_before_are_kept(): void
+    {
+        $days = [new OwnDay(0, windMph: 9, windFromDeg: 90), new OwnDay(2, windMph: 12, windFromDeg: 180), new OwnDay(1, windMph: 8, windFromDeg: 200), new OwnDay(5, windMph: 20, windFromDeg: 10)];
+        self::assertEquals([new WindDay(1, 8, 200), new WindDay(2, 12, 180)], FromOwnDays::of($days)->windDays);
+        self::assertSame([], FromOwnDays::of([new OwnDay(1, windMph: 8)])->windDays, 'without a direction it warms nothing');
     }
 
     public function test_the_level_changes_by_the_week(): void

@@ -10,8 +10,11 @@ use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Contract\ShadeContract;
 use OldEddy\Day\Sun\SunDay;
 use OldEddy\Day\Sun\SunPosition;
+use OldEddy\Where\Shade\Bank;
 use OldEddy\Where\Shade\BankShade;
 use OldEddy\Where\Shade\ShadeDay;
+use OldEddy\Where\Shade\ShoreShade;
+use OldEddy\Where\Shade\ShoreStrip;
 use PHPUnit\Framework\TestCase;
 
 final class ShadeTest extends TestCase
@@ -90,6 +93,27 @@ final class ShadeTest extends TestCase
         } catch (InvalidInput $e) {
             self::assertEqualsCanonicalizing(['lat', 'bank_faces_deg', 'heigth'], array_column($e->toArray(), 'path'));
         }
+    }
+
+    /** S22: a whole shoreline, piece by piece: each casts the shade that a bank of its direction and height casts, on the water's side. */
+    public function test_a_shoreline_throws_the_shade_of_each_of_its_pieces(): void
+    {
+        // A pond of about 220 by 220 m around 37, -80, its rim closed at the south-west.
+        $d = 0.001;
+        $ring = [[-80 - $d, 37 - $d], [-80 + $d, 37 - $d], [-80 + $d, 37 + $d], [-80 - $d, 37 + $d]];
+        $sun = $this->sunAt(30);
+        $strips = ShoreShade::at([new Bank([...$ring, $ring[0]], 40, 5)], [$ring], $sun);
+        $faces = array_map(static fn (ShoreStrip $s): float => round($s->facesDeg), $strips);
+        self::assertContains(270.0, $faces, 'in the morning the east bank is shaded, and faces west over the water');
+        self::assertNotContains(90.0, $faces);
+        foreach ($strips as $strip) {
+            self::assertEqualsWithDelta((new BankShade($strip->facesDeg, 40, 5))->widthFt($sun), $strip->widthFt, 1e-9);
+            self::assertSame($strip->widthFt >= 5 && $strip->widthFt <= 10, $strip->isBest());
+        }
+        self::assertSame([], ShoreShade::at([new Bank($ring, 40)], [], $sun), 'where no shore is known, nobody knows which side is water');
+        $far = array_map(static fn (array $p): array => [$p[0] + 1, $p[1]], $ring);
+        self::assertSame([], ShoreShade::at([new Bank($far, 40)], [$ring], $sun));
+        self::assertSame([], ShoreShade::at([new Bank($ring, 40)], [$ring], (new SunDay('2026-06-10', new DateTimeZone('America/New_York'), 37.0, -80.0))->at(60)), 'at night');
     }
 
     private function sunAt(float $elevation): SunPosition

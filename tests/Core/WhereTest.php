@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Contract\ConditionsReader;
 use OldEddy\Day\Conditions\Bottom;
@@ -14,7 +15,9 @@ use OldEddy\Day\Conditions\SectionDays;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Day\Conditions\Structure;
+use OldEddy\Day\Conditions\WindDay;
 use OldEddy\Day\Season\Stage;
+use OldEddy\Day\Water\DaysOfWind;
 use OldEddy\Reading\Shadow;
 use OldEddy\Reading\WaterReader;
 use OldEddy\Rules\RuleBook;
@@ -113,6 +116,43 @@ final class WhereTest extends TestCase
         self::assertContains('S7', array_column($reasons, 'ruleId'));
         $short = new Place('short', 37, -80, Structure::Flat, [], null, 2, 8, 12, 225, null, null, array_fill(0, 8, 50.0));
         self::assertSame(['onto', 'short'], $this->order([$short, $bank('onto', 225)], $day, 600), 'over open water more than over little');
+    }
+
+    /** W23: in spring the warm bay is that of the last three days of wind, not of this hour's. */
+    public function test_the_wind_of_three_days_makes_the_warm_bay(): void
+    {
+        $bank = static fn (string $name, float $faces): Place => new Place(
+            $name, 37, -80, Structure::Flat, [], null, 2, 8, 12, $faces, null, null, array_fill(0, 8, 3000.0),
+        );
+        $wind = static fn (string $date, float $mph, float $from): array => ['date' => $date, 'wind_mph' => $mph, 'wind_from_deg' => $from];
+        $spring = fn (array $days, float $now = 45): Settled => $this->day([
+            'date' => '2026-04-03', 'water' => ['temp_f' => 55], 'weather' => ['wind_mph' => 6, 'wind_from_deg' => $now, 'sky' => 'partly'], 'wind_days' => $days,
+        ]);
+        [$south, $north] = [$bank('faces south', 180), $bank('faces north', 0)];
+        $days = [$wind('2026-04-02', 15, 180), $wind('2026-04-01', 15, 180)];
+        self::assertSame('faces south', $this->order([$north, $south], $spring($days), 600)[0], 'two days of south wind, whatever blows now');
+        $reasons = PlaceRanking::at([$south], Hour::of($spring($days), 600))[0]->reasons;
+        self::assertContains('W23', array_column($reasons, 'ruleId'));
+        self::assertNotContains('S7', array_column($reasons, 'ruleId'), 'said once');
+        self::assertSame('faces north', $this->order([$north, $south], $spring([$wind('2026-04-02', 15, 0), $wind('2026-04-01', 15, 0)], 180), 600)[0]);
+        $old = PlaceRanking::at([$south], Hour::of($spring([$wind('2026-03-25', 30, 180)]), 600))[0]->reasons;
+        self::assertNotContains('W23', array_column($old, 'ruleId'), 'a week ago is forgotten');
+        $summer = $this->day(['date' => '2026-07-18', 'water' => ['temp_f' => 82], 'weather' => ['wind_mph' => 10, 'wind_from_deg' => 180, 'sky' => 'partly'], 'wind_days' => [$wind('2026-07-17', 15, 0)]]);
+        self::assertNotContains('W23', array_column(PlaceRanking::at([$south], Hour::of($summer, 600))[0]->reasons, 'ruleId'), 'in summer the wind of now counts');
+        // Half, three tenths, two tenths: a full wind straight in today and out of it the day before yesterday comes to (0.5 − 0.2) of 0.7.
+        $mixed = DaysOfWind::of($spring([])->with(['windDays' => [new WindDay(0, 20, 180), new WindDay(2, 20, 0)]]));
+        self::assertEqualsWithDelta(0.3 / 0.7, $mixed?->blewIn(static fn (float $from): float => $from === 180.0 ? 1.0 : -1.0), 1e-9);
+        self::assertNull(DaysOfWind::of($spring([])), 'today alone is this hour\'s wind');
+    }
+
+    /** W10: of a section the angler may know the stage better than its water tells. */
+    public function test_a_section_has_a_stage_of_its_own_where_it_is_said(): void
+    {
+        $told = ConditionsReader::read(['species' => 'largemouth_bass', 'date' => '2026-04-20', 'water' => ['temp_f' => 52], 'sections' => [['name' => 'Arm', 'stage' => 'spawn'], ['name' => 'Rest']]]);
+        $sections = SectionDays::of($told);
+        self::assertSame([['Arm'], Stage::Spawn], [array_keys($sections), WaterReader::read($sections['Arm'])->stage->stage]);
+        $this->expectException(InvalidInput::class);
+        ConditionsReader::read(['species' => 'largemouth_bass', 'date' => '2026-04-20', 'sections' => [['name' => 'Arm', 'stage' => 'hatching']]]);
     }
 
     /** S20, S21: shade of 5-10 ft where shade counts; in the cold the sun. */

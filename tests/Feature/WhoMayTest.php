@@ -28,7 +28,7 @@ final class WhoMayTest extends WaterTestCase
     private const GUESTS = ['rule.today', 'fish', 'log', 'ahead', 'ribbon', 'crew', 'crew.keep', 'crew.leave'];
 
     /** Routes whose words stand for things that are nobody's: rules, lures, forms of a file. */
-    private const WORDS = ['id' => 'W1', 'lure' => 'spinnerbait', 'form' => 'gpx', 'token' => '', 'code' => 'ACDEFHJK'];
+    private const WORDS = ['id' => 'W1', 'lure' => 'spinnerbait', 'form' => 'gpx', 'token' => '', 'code' => 'ACDEFHJK', 'key' => '0123456789abcdef'];
 
     private User $wren;
 

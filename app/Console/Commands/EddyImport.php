@@ -56,7 +56,7 @@ final class EddyImport extends Command
     {
         $layers = new Layers($lake, fn (int $read) => $this->output->write(sprintf("\r%s read", number_format($read))));
         try {
-            $layer = $layers->add(basename((string) $this->argument('file')), (string) $this->argument('file'), $said);
+            $layer = $layers->add(basename((string) $this->argument('file')), (string) $this->argument('file'), ['seen' => '1'] + $said);
         } catch (Refused $e) {
             return $this->no($e->getMessage());
         }

@@ -69,8 +69,9 @@ final class LayersController
             'unit' => ['nullable', 'in:ft,m,fathom'], 'order' => ['nullable', 'in:lonlat,latlon'], 'sign' => ['nullable', 'in:depth,minus,elevation'],
             'surface' => ['nullable', 'numeric', 'between:-1000,30000', 'required_if:sign,elevation'], 'level' => ['nullable', 'numeric', 'between:-300,300'],
             'lines' => ['nullable', 'string', 'max:120'], 'areas' => ['nullable', 'string', 'max:120'], 'shore' => ['nullable', 'in:cut,draw'],
+            'srs' => ['nullable', 'integer', 'between:1024,100000'], 'part' => ['nullable', 'string', 'max:200'],
             'columns' => ['nullable', 'array', 'size:3'], 'columns.*' => ['nullable', 'integer', 'between:0,500', 'distinct'],
-        ], ['columns.*.distinct' => 'Longitude, latitude and depth stand in three different columns.', 'surface.required_if' => 'Say how high the water stands, in the unit of the file.'], ['surface' => 'height of the water', 'level' => 'level of the water']);
+        ], ['columns.*.distinct' => 'Longitude, latitude and depth stand in three different columns.', 'surface.required_if' => 'Say how high the water stands, in the unit of the file.'], ['surface' => 'height of the water', 'level' => 'level of the water', 'srs' => 'EPSG number']);
         /** @var Layer $one */
         $one = $lake->layers()->findOrFail($layer);
         $said = array_filter([...($one->understood ?? []), ...$given], static fn (mixed $v): bool => $v !== null && $v !== '');
@@ -79,7 +80,7 @@ final class LayersController
             $said['levelFt'] = $request->user()->units()->take('depth', (float) $given['level']);
         }
         $one->update([
-            'understood' => $said + ($given['then'] === 'look' ? ['look' => '1'] : []),
+            'understood' => ['seen' => '1'] + $said + ($given['then'] === 'look' ? ['look' => '1'] : []),
             'state' => Layer::WAITING,
             'problem' => null,
             'heard_at' => now(),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Waters\Files;
 
 use App\Models\Question;
+use App\Waters\Foreign\NeedsAnswer;
 use Generator;
 
 /** Soundings as lines of numbers: commas, semicolons, tabs or spaces, decimal point or comma, comments, a head line or none. */
@@ -74,6 +75,9 @@ final class Csv
             static fn (array $row): array => [self::number($row[$columns[0]] ?? '', $comma) ?? 0.0, self::number($row[$columns[1]] ?? '', $comma) ?? 0.0],
             $rows,
         );
+        if (! isset($said['srs']) && self::isProjected($places)) {
+            throw new NeedsAnswer([['file', 'lines of numbers'], ['places', 'no degrees, but metres or feet of some grid']], [Questions::system($places[0])]);
+        }
         [$order, $asked] = Questions::order($places, $home, $isNamed);
         // Whoever says which column is which says the order with it.
         $asked = $columnsAsked ? [] : $asked;
@@ -85,6 +89,39 @@ final class Csv
             $u->with(['sign' => $sign, ...$said]),
             array_values(array_filter([...$questions, ...$asked, ...$open], static fn (Question $q): bool => ! isset($said[$q->key]))),
         ];
+    }
+
+    /**
+     * The numbers of a file whose places are in another coordinate system.
+     *
+     * @param  array<string, mixed>  $said
+     * @return Generator<int, array{float, float, float}> east, north, depth as it is written
+     */
+    public static function triples(string $path, array $said): Generator
+    {
+        [$u] = self::look($path, $said, new Home, 'm');
+        foreach (Lines::of($path) as $line) {
+            if (self::isNoData($line)) {
+                continue;
+            }
+            $row = self::split($line, $u->separator);
+            [$first, $second, $depth] = array_map(static fn (int $at): ?float => self::number($row[$at] ?? '', $u->decimalComma), $u->columns ?? [0, 1, 2]);
+            if ($first !== null && $second !== null && $depth !== null) {
+                yield ($said['order'] ?? '') === 'latlon' ? [$second, $first, $depth] : [$first, $second, $depth];
+            }
+        }
+    }
+
+    /**
+     * Whether these are no degrees, whichever is which.
+     *
+     * @param  list<array{float, float}>  $places
+     */
+    private static function isProjected(array $places): bool
+    {
+        $far = array_filter($places, static fn (array $p): bool => max(abs($p[0]), abs($p[1])) > 180);
+
+        return $places !== [] && 2 * count($far) > count($places);
     }
 
     /** @return Generator<int, Found> */

@@ -82,6 +82,16 @@ final class Questions
         return [$likely, $questions];
     }
 
+    /**
+     * In which coordinate system places are that are no degrees.
+     *
+     * @param  array{float, float}  $pair
+     */
+    public static function system(array $pair): Question
+    {
+        return new Question('srs', sprintf('Places such as %s, %s are no degrees. In which coordinate system are they? Its EPSG number', ...$pair), []);
+    }
+
     /** Why two numbers are no place. */
     public static function noPlace(float $lon, float $lat): string
     {

@@ -109,7 +109,7 @@ final readonly class Understanding
     public function words(): array
     {
         $unit = ['ft' => 'feet', 'm' => 'metres', 'fathom' => 'fathoms'][$this->unit];
-        $words = [['file', ['csv' => 'lines of numbers', 'geojson' => 'GeoJSON', 'gpx' => 'GPX', 'recording' => 'a recording of instruments'][$this->format]]];
+        $words = [['file', ['csv' => 'lines of numbers', 'geojson' => 'GeoJSON', 'gpx' => 'GPX', 'recording' => 'a recording of instruments', 'raster' => 'a grid of cells'][$this->format]]];
         if ($this->format === 'csv') {
             $words[] = ['columns', 'divided by '.(["\t" => 'tabs', ';' => 'semicolons', ' ' => 'spaces'][$this->separator] ?? 'commas')];
         }
@@ -119,6 +119,8 @@ final readonly class Understanding
                 $this->order === 'latlon' => 'the other way round than named or usual: latitude for longitude',
                 default => 'longitude first',
             }];
+        }
+        if (in_array($this->format, ['csv', 'geojson', 'raster'], true)) {
             $words[] = ['depths in', match ($this->sign) {
                 self::MINUS => "{$unit}, under water with a minus",
                 self::ELEVATION => "heights of the ground in {$unit}, the water's surface at {$this->surface}",

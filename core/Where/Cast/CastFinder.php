@@ -140,11 +140,11 @@ final class CastFinder
         return $to - $from;
     }
 
-    /** What a cast is chosen by: feet of its longest stretch at the depth, each the less the farther the bottom lies from it. */
+    /** What a cast is chosen by: feet of its longest stretch at the depth, and again those feet, each the less the farther the bottom lies from it. */
     private function near(CastLine $line): float
     {
         [$from, $to] = $this->stretch($line);
-        [$middle, $half, $near] = [($this->shallowFt + $this->deepFt) / 2, ($this->deepFt - $this->shallowFt) / 2, 0.0];
+        [$middle, $half, $near] = [($this->shallowFt + $this->deepFt) / 2, ($this->deepFt - $this->shallowFt) / 2, $to - $from];
         for ($feet = $from; $feet < $to; $feet += self::LOOK_FT) {
             $at = $line->at($feet);
             $near += self::LOOK_FT * max(0.0, 1 - abs(($this->grid->between($at->lat, $at->lon) ?? 0.0) - $middle) / $half);

@@ -18,7 +18,7 @@ final class Runs
     private const DETOUR = 1.33;
 
     /** Along a run the sea is looked at so often, metres. Basis: own choice. */
-    private const LOOK_M = 60.0;
+    private const LOOK_M = 30.0;
 
     /** @var array<int, array<int, float>> minutes from corner to corner */
     private array $minutes = [];

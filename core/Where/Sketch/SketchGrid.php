@@ -55,33 +55,40 @@ final class SketchGrid
         $cell = max(self::FINEST_M, sqrt(max(1.0, $right - $left) * max(1.0, $top - $bottom) / self::CELLS));
         $grid = new self($left - $cell, $top + $cell, $cell, (int) ceil(($right - $left) / $cell) + 3, (int) ceil(($top - $bottom) / $cell) + 3);
         foreach ($measured as $thing) {
-            foreach ($thing->kind === Kind::DepthLine ? self::along($thing->points, $cell) : $thing->points as $at) {
-                $grid->put($at, (float) $thing->feet, $reachM);
-            }
+            $grid->put($thing->kind === Kind::DepthLine ? self::along($thing->points, $cell) : $thing->points, (float) $thing->feet, $reachM);
         }
 
         return $grid->made($sketch, $rings);
     }
 
     /**
-     * One sample: its weight goes to every cell in its reach.
+     * What was set counts once, by its nearest point: a line no more than a single depth.
      *
-     * @param  array{float, float}  $at
+     * @param  non-empty-list<array{float, float}>  $points
      */
-    private function put(array $at, float $feet, float $reachM): void
+    private function put(array $points, float $feet, float $reachM): void
     {
-        [$x, $y] = [($at[0] - $this->left) / $this->cellM, ($this->top - $at[1]) / $this->cellM];
         $r = $reachM / $this->cellM;
-        for ($row = max(0, (int) ceil($y - $r)), $last = min($this->rows - 1, (int) floor($y + $r)); $row <= $last; $row++) {
-            $half = sqrt(max(0.0, $r * $r - ($row - $y) ** 2));
-            for ($col = max(0, (int) ceil($x - $half)), $end = min($this->cols - 1, (int) floor($x + $half)); $col <= $end; $col++) {
-                $square = max(0.01, ($col - $x) ** 2 + ($row - $y) ** 2);
-                $weight = 1 / $square;
-                $cell = $row * $this->cols + $col;
-                $this->sum[$cell] = ($this->sum[$cell] ?? 0.0) + $weight * $feet;
-                $this->weight[$cell] = ($this->weight[$cell] ?? 0.0) + $weight;
-                $this->near[$cell] = min($this->near[$cell] ?? INF, $square);
+        $squares = [];
+        foreach ($points as [$east, $north]) {
+            [$x, $y] = [($east - $this->left) / $this->cellM, ($this->top - $north) / $this->cellM];
+            for ($row = max(0, (int) ceil($y - $r)), $last = min($this->rows - 1, (int) floor($y + $r)); $row <= $last; $row++) {
+                $down = ($row - $y) ** 2;
+                $half = sqrt(max(0.0, $r * $r - $down));
+                for ($col = max(0, (int) ceil($x - $half)), $end = min($this->cols - 1, (int) floor($x + $half)); $col <= $end; $col++) {
+                    $cell = $row * $this->cols + $col;
+                    $square = ($col - $x) * ($col - $x) + $down;
+                    if (! isset($squares[$cell]) || $square < $squares[$cell]) {
+                        $squares[$cell] = $square;
+                    }
+                }
             }
+        }
+        foreach ($squares as $cell => $square) {
+            $weight = 1 / max(0.01, $square);
+            $this->sum[$cell] = ($this->sum[$cell] ?? 0.0) + $weight * $feet;
+            $this->weight[$cell] = ($this->weight[$cell] ?? 0.0) + $weight;
+            $this->near[$cell] = min($this->near[$cell] ?? INF, $square);
         }
     }
 

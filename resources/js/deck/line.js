@@ -74,7 +74,7 @@ export const line = {
         this.lineWatch = navigator.geolocation?.watchPosition(
             ({ coords }) => (this.position = { lat: Number(coords.latitude.toFixed(7)), lon: Number(coords.longitude.toFixed(7)) }),
             () => {
-                this.notice = 'This phone does not tell its position. The boat’s instruments may.';
+                this.notice = this.position ? this.notice : 'This phone does not tell its position. The boat’s instruments may.';
             },
             { enableHighAccuracy: true, maximumAge: 2000 },
         ) ?? null;

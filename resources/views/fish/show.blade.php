@@ -203,7 +203,8 @@
             <div x-show="begun" x-cloak>
                 <p class="deck-row"><span class="grow" x-text="lineSays" data-line-says></span><button type="button" @click="holdLine" :aria-pressed="lineHolds" data-line-hold>Hold me to
                     the line</button></p>
-                <p class="deck-row"><label class="grow"><span class="field-label">how far it was cast, <span x-text="lineUnit"></span></span><input x-model="lineCast" inputmode="decimal" placeholder="usual"></label><button type="button" @click="keepLine" data-line-keep>Keep the line of this cast</button></p>
+                <p class="deck-row"><label class="grow"><span class="field-label">how far it was cast, <span x-text="lineUnit"></span></span><input x-model="lineCast" inputmode="decimal" placeholder="usual"></label><button
+                    type="button" @click="keepLine" data-line-keep>Keep the line of this cast</button></p>
             </div>
             <p class="deck-row"><button type="button" @click="markDock" data-dock-mark>A dock here, in passing</button><span class="grow" x-text="dockAsks"></span></p>
             <div class="chips" x-show="dockAt" x-cloak><template x-for="one in dockChoices" :key="one.value"><button type="button" data-dock-choice @click="sayDock(one.value)"

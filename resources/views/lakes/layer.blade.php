@@ -46,6 +46,8 @@
                     @endforeach
                     @unless (in_array('surface', $asked, true))<label><span class="field-label">Height of the water, where heights are written</span><input name="surface" inputmode="decimal"
                         value="{{ old('surface', $said['surface'] ?? '') }}"></label>@endunless
+                    @unless (in_array('srs', $asked, true))<label><span class="field-label">EPSG number of its coordinates, where the file is wrong</span><input name="srs" inputmode="numeric"
+                        value="{{ old('srs', $said['srs'] ?? '') }}"></label>@endunless
                     <label><span class="field-label">Water stood above the reference when it was sounded, {{ $units->word('depth') }}</span><input name="level" inputmode="decimal"
                         value="{{ old('level', isset($said['levelFt']) ? $units->show('depth', (float) $said['levelFt']) : '') }}"></label>
                 </details>

@@ -39,7 +39,7 @@
             <section aria-label="Files">
                 <h2>Files</h2>
                 <form method="post" action="{{ route('lake.take', $lake) }}" enctype="multipart/form-data" class="card">@csrf
-                    <label for="file">GPX marks, GeoJSON, CSV soundings, or a recording of instruments</label><input id="file" type="file" name="file" required>
+                    <label for="file">GPX, KML, GeoJSON, zipped shapefile, GeoPackage, GeoTIFF, ASCII grid, netCDF, CSV soundings, or a recording of instruments</label><input id="file" type="file" name="file" required>
                     <label for="cell">Side of a grid cell, metres</label><input id="cell" name="cell" inputmode="decimal" value="{{ old('cell', round($lake->cell_m, 2)) }}">
                     <p class="muted">By page up to {{ intdiv(App\Http\Controllers\LayersController::MOST_KB,
                         1024) }} MB, {{ number_format(App\Waters\Layers::MOST_SPOTS) }} spots and {{ number_format(App\Waters\Layers::MOST_POINTS) }} points of shoreline and tracks a file;
