@@ -93,12 +93,12 @@ export default () => ({
     },
     /** The lake's own cells, once somebody looks closely; without signal the coarser ones do. */
     async askWhole() {
-        if (this.asked || !this.$root.dataset.whole) {
+        if (this.asked || !this.$root.dataset.cells) {
             return;
         }
         this.asked = true;
         try {
-            const response = await fetch(this.$root.dataset.whole);
+            const response = await fetch(this.$root.dataset.cells);
             const whole = response.ok ? unpacked(await response.arrayBuffer(), this.given) : null;
             if (whole && whole.cell < this.given.cell) {
                 this.grid = { ...made(whole, this.given.rise), cell: whole.cell, x: whole.x, y: whole.y, isWhole: true };

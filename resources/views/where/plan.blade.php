@@ -1,5 +1,5 @@
 {{-- The water plan: a survey drawing. Depth lines are drawn by the script from the grid; all else stands for a number here. --}}
-<figure class="plan" x-data="plan" @if ($plan->isCharted) data-whole="{{ route('lake.depths', [$lake, $lake->depthsKey()]) }}" @endif>
+<figure class="plan" x-data="plan" @if ($plan->isCharted) data-cells="{{ route('lake.depths', [$lake, $lake->depthsKey()]) }}" @endif>
 <div class="plan-sheet"><canvas aria-hidden="true"></canvas>
 <svg viewBox="{{ $plan->box() }}" role="group" aria-label="{{ $title }}" tabindex="0" style="--point: {{ $plan->metresPerPoint() }}; --word: {{ $plan->wordM() }}px{{ isset($water) ? "; --water: {$water}; --tone: 0.17" : '' }}">
     @foreach ($lake->shoreline ?? [] as $ring)<polygon points="{{ $plan->ring($ring) }}" class="plan-shore"/>@endforeach
