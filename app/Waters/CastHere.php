@@ -15,7 +15,7 @@ use OldEddy\Where\Cast\Off;
 final readonly class CastHere
 {
     /** Goes up when the same bottom would give another line. */
-    private const EDITION = 1;
+    private const EDITION = 2;
 
     /** A cast of a usual length with a lure of a usual speed. Basis: own choice. */
     public const CAST_FT = 75.0;
@@ -23,7 +23,7 @@ final readonly class CastHere
     public const LURE_FT_S = 2.0;
 
     /** The plan of it reaches so far around the spot, metres. */
-    public const AROUND_M = 42.0;
+    public const AROUND_M = 55.0;
 
     public ?CastLine $kept;
 
@@ -76,7 +76,7 @@ final readonly class CastHere
         $key = sprintf('cast:%d:%s:%.6f:%.6f:%.1f:%.1f', self::EDITION, $lake->shapeKey(), $this->today->spot->lat, $this->today->spot->lon, $rise, $depth);
 
         return Cache::remember($key, now()->addMonth(), fn (): array => [$lake->fullGrid() === null ? null : CastFinder::at(
-            $lake->fullGrid()->around($this->today->spot->lat, $this->today->spot->lon, 3 * self::AROUND_M)->atLevel($rise),
+            $lake->fullGrid()->around($this->today->spot->lat, $this->today->spot->lon, 4 * self::AROUND_M)->atLevel($rise),
             $this->today->spot->position(), $depth, self::CAST_FT, self::LURE_FT_S,
         )])[0];
     }

@@ -7,24 +7,35 @@ test.beforeEach(({ page }) => {
     });
 });
 
+/** How many tones the depths of the plan are drawn in. */
+const tones = (page) => page.evaluate(() => {
+    const { width, height } = document.querySelector('.plan canvas');
+    const points = document.querySelector('.plan canvas').getContext('2d').getImageData(0, 0, width, height).data;
+    const seen = new Map();
+    for (let i = 0; i < points.length; i += 4) {
+        seen.set(`${points[i]} ${points[i + 1]}`, (seen.get(`${points[i]} ${points[i + 1]}`) ?? 0) + 1);
+    }
+    return [...seen.values()].filter((n) => n > 200).length;
+});
+
 test('the water plan, a dock, the route and a spot picked for the day', async ({ page }, info) => {
     await page.goto('/');
     await page.getByRole('button', { name: 'Look around with the demo' }).click();
     const day = (await page.locator('.day-row a', { hasText: 'July ledges' }).getAttribute('href')).replace(/\/\w+$/, '');
     const river = (await page.locator('.day-row a', { hasText: 'September bar' }).getAttribute('href')).replace(/\/\w+$/, '');
     await page.goto(`${day}/where?minute=840`);
-    await expect(page.locator('.plan [data-depths] path').first()).toBeAttached();
-    expect(await page.locator('.plan [data-depths] path').count()).toBeGreaterThan(5);
+    await expect(page.locator('.plan[data-drawn]').first()).toBeVisible();
+    expect(await tones(page)).toBeGreaterThan(5);
     await sound(page);
     // Keys zoom and pan, 0 shows all again.
-    const svg = page.locator('.plan svg');
+    const svg = page.locator('.plan svg').first();
     const whole = await svg.getAttribute('viewBox');
     await svg.focus();
     await page.keyboard.press('+');
     await page.keyboard.press('ArrowRight');
-    expect(await svg.getAttribute('viewBox')).not.toBe(whole);
+    await expect.poll(() => svg.getAttribute('viewBox')).not.toBe(whole);
     await page.keyboard.press('0');
-    expect((await svg.getAttribute('viewBox')).split(' ').map(Number)).toEqual(whole.split(' ').map(Number));
+    await expect.poll(async () => (await svg.getAttribute('viewBox')).split(' ').map(Number)).toEqual(whole.split(' ').map(Number));
     // Two fingers: what lies between them grows.
     await page.evaluate(() => {
         const svg = document.querySelector('.plan svg');
@@ -36,12 +47,18 @@ test('the water plan, a dock, the route and a spot picked for the day', async ({
         finger('pointerup', 1, 100);
         finger('pointerup', 2, 200);
     });
-    expect(Number((await svg.getAttribute('viewBox')).split(' ')[2])).toBeLessThan(Number(whole.split(' ')[2]) * 0.7);
+    await expect.poll(async () => Number((await svg.getAttribute('viewBox')).split(' ')[2])).toBeLessThan(Number(whole.split(' ')[2]) * 0.7);
     await svg.focus();
     await page.keyboard.press('0');
     await svg.hover();
     await page.mouse.wheel(0, -300);
-    expect(await svg.getAttribute('viewBox')).not.toBe(whole);
+    await expect.poll(() => svg.getAttribute('viewBox')).not.toBe(whole);
+    // Closer still, every cell of the lake is asked for.
+    await page.mouse.wheel(0, -300);
+    await page.mouse.wheel(0, -300);
+    await page.mouse.wheel(0, -300);
+    await page.mouse.wheel(0, -300);
+    await expect(page.locator('.plan[data-drawn="whole"]').first()).toBeVisible();
     // A dock is read.
     await page.goto(await page.locator('.ranked > li', { hasText: 'Slip row' }).locator('a', { hasText: 'Read it' }).getAttribute('href'));
     await expect(page.locator('.dock-plan')).toBeVisible();
@@ -95,10 +112,32 @@ test('a file that can be read in two ways asks, is laid, taken out and put back'
     await expect(page.getByText('6.6–19 ft')).toBeVisible();
     await page.getByRole('button', { name: 'Take it in like this' }).click();
     await expect(page.getByText('Taken in: 400 soundings.')).toBeVisible();
-    await expect(page.locator('.plan [data-depths] path').first()).toBeAttached();
+    await expect(page.locator('.plan[data-drawn]').first()).toBeVisible();
     await sound(page);
     await page.getByRole('button', { name: 'Take out pond.csv' }).click();
-    await expect(page.getByText('Nothing is known of its depths yet')).toBeVisible();
+    await expect(page.getByText('Nothing is known of its shape yet')).toBeVisible();
     await page.getByRole('button', { name: 'Put back pond.csv' }).click();
-    await expect(page.locator('.plan [data-depths] path').first()).toBeAttached();
+    await expect(page.locator('.plan[data-drawn]').first()).toBeVisible();
+});
+
+test('a place is read: the line of the cast, the lanes of a drift, the wind of the days before', async ({ page }) => {
+    await page.goto('/');
+    await page.getByRole('button', { name: 'Look around with the demo' }).click();
+    const day = (await page.locator('.day-row a', { hasText: 'July ledges' }).getAttribute('href')).replace(/\/\w+$/, '');
+    await page.goto(`${day}/where`);
+    await page.goto(await page.locator('.ranked > li', { hasText: 'Gravel hook' }).locator('a', { hasText: 'Read it' }).getAttribute('href'));
+    await expect(page.getByRole('heading', { name: 'The line of the cast' })).toBeVisible();
+    await expect(page.locator('.plan-near .plan-boat')).toBeAttached();
+    await expect(page.locator('.cast-stay')).toBeAttached();
+    await sound(page);
+    await page.goto(`${day}/where`);
+    await page.goto(await page.locator('.ranked > li', { hasText: 'Red clay flat' }).locator('a', { hasText: 'Read it' }).getAttribute('href'));
+    await expect(page.getByRole('heading', { name: 'Drift it' })).toBeVisible();
+    await page.getByText('Lane by lane').click();
+    await sound(page);
+    await page.getByText('Wind of the days before').click();
+    await page.locator('[name="days[0][wind]"]').fill('12');
+    await page.locator('[name="days[0][from]"]').fill('200');
+    await page.locator('form', { has: page.locator('[name="days[0][wind]"]') }).getByRole('button', { name: 'Keep' }).click();
+    await expect(page.getByText('Kept: the wind of the days before.')).toBeVisible();
 });

@@ -302,20 +302,3 @@ test('a file that is being read tells how far, and the page is drawn anew when i
     await one.ask();
     assert.equal(reloaded, 1, 'no answer is no end');
 });
-
-test('a depth line is drawn without the stairs of the grid, where it was', async () => {
-    const { smooth } = await import('../../resources/js/plan.js');
-    // A bank that goes down one cell for every cell across, closed by two straight sides.
-    const stairs = [];
-    for (let i = 0; i < 12; i++) {
-        stairs.push([i * 10, i * 10], [i * 10 + 10, i * 10]);
-    }
-    const sides = Array.from({ length: 12 }, (_, i) => [120 - 10 * i, 120]).concat(Array.from({ length: 12 }, (_, i) => [0, 120 - 10 * i]));
-    const ring = [...stairs, ...sides, [0, 0]];
-    const ends = [...smooth(ring).matchAll(/Q[-\d.]+ [-\d.]+ ([-\d.]+) ([-\d.]+)/g)].map((m) => [Number(m[1]), Number(m[2])]);
-    assert.equal(ends.length, ring.length - 1);
-    const along = ends.filter(([x, y]) => x > 20 && x < 95 && y > 15 && y < 95);
-    const off = along.map(([x, y]) => (x - y) / Math.SQRT2);
-    assert.ok(Math.max(...off) - Math.min(...off) < 1, 'a straight line, not stairs of seven points');
-    assert.ok(off.every((o) => Math.abs(o - 5 / Math.SQRT2) < 1.5), 'in the middle of the stairs');
-});

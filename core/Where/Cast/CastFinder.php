@@ -14,10 +14,13 @@ use OldEddy\Where\Lake\Position;
  */
 final class CastFinder
 {
-    /** So far from the spot the middle of a cast may lie, feet, and how finely it is tried. */
+    /** So far from the spot the middle of a cast may lie, feet or cells of the chart, and how finely it is tried. */
     private const AROUND_FT = 48.0;
 
-    private const STEP_FT = 12.0;
+    private const AROUND_CELLS = 3.0;
+
+    /** Steps from the spot to either side. */
+    private const STEPS = 4;
 
     private const STEP_DEG = 7.5;
 
@@ -56,7 +59,7 @@ final class CastFinder
     public static function at(DepthGrid $grid, Position $spot, float $depthFt, float $castFt, float $speedFtS): ?CastRead
     {
         $within = max(self::WITHIN[0] * $depthFt, self::WITHIN[1]);
-        $part = $grid->around($spot->lat, $spot->lon, Length::fromFeet(self::AROUND_FT + 2 * $castFt + self::MOST_OFF)->metres());
+        $part = $grid->around($spot->lat, $spot->lon, Length::fromFeet(self::aroundFt($grid) + 2 * $castFt + self::MOST_OFF)->metres());
         $best = null;
         // Where no water is deep enough for the boat to lie deeper, it lies where it floats over the depth itself.
         foreach ([self::BOAT_DEEPER * $depthFt, $depthFt - $within] as $boatFt) {
@@ -70,6 +73,12 @@ final class CastFinder
         return null;
     }
 
+    /** A coarse chart does not know to a few feet where a spot's edge is. */
+    private static function aroundFt(DepthGrid $grid): float
+    {
+        return max(self::AROUND_FT, self::AROUND_CELLS * Length::fromMetres($grid->cellM)->feet());
+    }
+
     private function best(Position $spot, float $castFt): ?CastLine
     {
         [$best, $most] = [null, 0.0];
@@ -81,10 +90,10 @@ final class CastFinder
             }
         };
         $steps = [];
-        $reach = (int) (self::AROUND_FT / self::STEP_FT);
-        for ($y = -$reach; $y <= $reach; $y++) {
-            for ($x = -$reach; $x <= $reach; $x++) {
-                $steps[] = [hypot($x, $y), $x * self::STEP_FT, $y * self::STEP_FT];
+        $step = self::aroundFt($this->grid) / self::STEPS;
+        for ($y = -self::STEPS; $y <= self::STEPS; $y++) {
+            for ($x = -self::STEPS; $x <= self::STEPS; $x++) {
+                $steps[] = [hypot($x, $y), $x * $step, $y * $step];
             }
         }
         usort($steps, static fn (array $a, array $b): int => $a[0] <=> $b[0]);

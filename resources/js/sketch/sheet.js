@@ -28,11 +28,11 @@ class Sheet {
         this.picture = new PictureBelow(this, draft?.placing ?? this.given.placing);
         this.walk = null;
         this.whole();
+        this.listen();
         if (draft) {
             this.say('What you drew last on this device is here; it is not kept yet.');
             this.part('drop').hidden = false;
         }
-        this.listen();
         new ResizeObserver(() => this.show()).observe(this.svg);
         this.draw();
         root.dataset.ready = 'yes';
@@ -505,9 +505,9 @@ class Sheet {
         const { kind } = thing;
         switch (kind) {
             case 'depth': return this.mark(first, this.depth(thing.ft), '', 'sketch-depth');
-            case 'creek': return this.mark(first, '⌄', thing.name ?? 'creek', '');
+            case 'creek': return this.mark(first, 'v', thing.name ?? 'creek', '');
             case 'spot': return this.mark(first, '×', thing.name ?? '', '');
-            case 'ramp': return this.mark(first, '◇', 'ramp', '');
+            case 'ramp': return this.mark(first, '^', 'ramp', '');
             case 'dock': {
                 const g = this.one('g', {});
                 const [[ax, ay], [bx, by]] = points.length > 1 ? points : [first, [first[0] + 6, first[1]]];

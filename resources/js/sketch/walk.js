@@ -15,7 +15,7 @@ export class Walk {
             this.fail();
             return;
         }
-        this.watch = navigator.geolocation.watchPosition((fix) => this.take(fix.coords), () => this.fail(), { enableHighAccuracy: true, maximumAge: 0 });
+        this.watch = navigator.geolocation.watchPosition((fix) => this.take(fix.coords), (e) => this.trouble(e), { enableHighAccuracy: true, maximumAge: 0 });
         this.said('Looking for the position…');
     }
 
@@ -36,6 +36,15 @@ export class Walk {
             this.last = place;
         }
         this.point(place, moved);
+    }
+
+    /** Under trees a phone may lose its position for a while; only who is not allowed to ask gives up. */
+    trouble({ code, PERMISSION_DENIED }) {
+        if (code === PERMISSION_DENIED) {
+            this.fail();
+        } else {
+            this.said('The position is lost for the moment.');
+        }
     }
 
     fail() {
