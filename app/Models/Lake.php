@@ -129,6 +129,12 @@ final class Lake extends Model
         return self::query()->whereKey($this->id)->first(['id', 'grid'])?->grid;
     }
 
+    /** The same as it is kept, not unpacked. */
+    public function packedGrid(): ?string
+    {
+        return self::query()->whereKey($this->id)->toBase()->value('grid');
+    }
+
     /** @return list<list<array{float, float}>> longitude, latitude of every point of the tracks */
     public function allTracks(): array
     {

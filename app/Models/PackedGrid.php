@@ -37,16 +37,20 @@ final class PackedGrid implements CastsAttributes
         return (string) gzdeflate($packed, 3);
     }
 
-    /** A grid for a script that draws it: where it lies, its cells, then tenths of feet as two-byte numbers; -32768 is unknown. */
-    public static function tenths(DepthGrid $grid): string
+    /**
+     * Packed bytes for a script that draws them: where the grid lies, its cells, then tenths of feet as two-byte numbers; -32768 is unknown.
+     * Piece by piece: a large grid as numbers would not fit beside itself.
+     */
+    public static function tenths(string $packed): string
     {
-        $bytes = pack('eeeVV', $grid->north, $grid->west, $grid->cellM, $grid->cols, $grid->rows);
-        $tenths = static fn (?float $d): int => $d === null ? 0x8000 : ((int) round(10 * max(-3000.0, min(3000.0, $d)))) & 0xFFFF;
-        foreach (array_chunk($grid->depthsFt, 50_000) as $some) {
-            $bytes .= pack('v*', ...array_map($tenths, $some));
+        [$bytes, $head, $first] = self::opened($packed);
+        $told = pack('eeeVV', $head['north'], $head['west'], $head['cell'], $head['cols'], $head['rows']);
+        $tenths = static fn (float $d): int => is_nan($d) ? 0x8000 : ((int) round(10 * max(-3000.0, min(3000.0, $d)))) & 0xFFFF;
+        for ($at = $first; $at < strlen($bytes); $at += 100_000) {
+            $told .= pack('v*', ...array_map($tenths, unpack('g*', substr($bytes, $at, 100_000)) ?: []));
         }
 
-        return $bytes;
+        return $told;
     }
 
     public function get(Model $model, string $key, mixed $value, array $attributes): ?DepthGrid
@@ -62,16 +66,7 @@ final class PackedGrid implements CastsAttributes
     /** @throws InvalidArgumentException for bytes that are no grid */
     public static function unpack(string $packed): DepthGrid
     {
-        $bytes = @gzinflate($packed, self::MOST_BYTES);
-        if ($bytes === false || strlen($bytes) <= self::OLDER_HEAD_BYTES) {
-            throw new InvalidArgumentException('These bytes are no depth grid.');
-        }
-        /** @var array{north: float, west: float, cell: float, cols: int, rows: int} $head */
-        $head = unpack('enorth/ewest/ecell/Vcols/Vrows', $bytes);
-        $first = strlen($bytes) - 4 * $head['cols'] * $head['rows'];
-        if (is_nan($head['north'] + $head['west'] + $head['cell']) || ($first !== self::HEAD_BYTES && $first !== self::OLDER_HEAD_BYTES)) {
-            throw new InvalidArgumentException('These bytes are no depth grid.');
-        }
+        [$bytes, $head, $first] = self::opened($packed);
         $square = $first === self::HEAD_BYTES ? (unpack('e', $bytes, self::OLDER_HEAD_BYTES) ?: [1 => $head['north']])[1] : $head['north'];
         $depths = [];
         // In pieces: unpacked at once, the same numbers would stand in memory twice.
@@ -82,5 +77,26 @@ final class PackedGrid implements CastsAttributes
         }
 
         return new DepthGrid($head['north'], $head['west'], $head['cell'], $head['cols'], $head['rows'], $depths, $square);
+    }
+
+    /**
+     * @return array{string, array{north: float, west: float, cell: float, cols: int, rows: int}, int} the bytes, the head, where the depths begin
+     *
+     * @throws InvalidArgumentException for bytes that are no grid
+     */
+    private static function opened(string $packed): array
+    {
+        $bytes = @gzinflate($packed, self::MOST_BYTES);
+        if ($bytes === false || strlen($bytes) <= self::OLDER_HEAD_BYTES) {
+            throw new InvalidArgumentException('These bytes are no depth grid.');
+        }
+        /** @var array{north: float, west: float, cell: float, cols: int, rows: int} $head */
+        $head = unpack('enorth/ewest/ecell/Vcols/Vrows', $bytes);
+        $first = strlen($bytes) - 4 * $head['cols'] * $head['rows'];
+        if (is_nan($head['north'] + $head['west'] + $head['cell']) || ($first !== self::HEAD_BYTES && $first !== self::OLDER_HEAD_BYTES)) {
+            throw new InvalidArgumentException('These bytes are no depth grid.');
+        }
+
+        return [$bytes, $head, $first];
     }
 }

@@ -39,12 +39,29 @@ export function made({ cols, rows, depths }, rise = 0) {
     return { cols, rows, depth, unknown: isAny ? unknown.map((u) => (u ? 1 : 0)) : null };
 }
 
-/** The weights of three cells beside a place: a smooth curve through a row of them (a quadratic spline). */
-function weights(at, count) {
-    const middle = Math.max(0, Math.min(count - 1, Math.round(at)));
-    const t = Math.max(-0.5, Math.min(0.5, at - middle));
-    return [Math.max(0, middle - 1), middle, Math.min(count - 1, middle + 1), 0.5 * (0.5 - t) ** 2, 0.75 - t * t, 0.5 * (0.5 + t) ** 2];
+/** For each point of a row: the three cells beside it and their weights, a smooth curve through them (a quadratic spline). */
+function weights(first, step, points, count) {
+    const cells = new Int32Array(3 * points);
+    const shares = new Float32Array(3 * points);
+    const inside = new Uint8Array(points);
+    for (let i = 0; i < points; i++) {
+        const at = first + i * step;
+        const middle = Math.max(0, Math.min(count - 1, Math.round(at)));
+        const t = Math.max(-0.5, Math.min(0.5, at - middle));
+        cells[3 * i] = Math.max(0, middle - 1);
+        cells[3 * i + 1] = middle;
+        cells[3 * i + 2] = Math.min(count - 1, middle + 1);
+        shares[3 * i] = 0.5 * (0.5 - t) ** 2;
+        shares[3 * i + 1] = 0.75 - t * t;
+        shares[3 * i + 2] = 0.5 * (0.5 + t) ** 2;
+        inside[i] = at >= -0.5 && at <= count - 0.5 ? 1 : 0;
+    }
+    return { cells, shares, inside };
 }
+
+/** A color of the points' own four bytes, red first. */
+const packed = (red, green, blue) => ((255 << 24) | (Math.round(blue) << 16) | (Math.round(green) << 8) | Math.round(red)) >>> 0;
+const mixed = (from, to, share) => from.map((v, i) => v + (to[i] - v) * share);
 
 /**
  * Paints a part of it.
@@ -55,69 +72,68 @@ function weights(at, count) {
  * @return the points, red, green, blue, opacity
  */
 export function painted(grid, view, look) {
-    const { cols, depth, unknown } = grid;
+    const { cols, rows, depth, unknown } = grid;
     const { wide, high } = view;
-    const points = new Uint8ClampedArray(4 * wide * high);
-    const across = Array.from({ length: wide }, (_, i) => weights((view.x + i * view.metres - grid.x) / grid.cell, cols));
-    const inside = Array.from({ length: wide }, (_, i) => Math.abs((view.x + i * view.metres - grid.x) / grid.cell - (cols - 1) / 2) <= cols / 2);
-    const tones = look.levels.map((_, i) => 1 - (1 - look.tone) ** (i + 1));
+    const bytes = new Uint8ClampedArray(4 * wide * high);
+    const points = new Uint32Array(bytes.buffer);
     const levels = look.levels.map((l) => l || 0.05);
-    const [pr, pg, pb] = look.paper;
-    const [wr, wg, wb] = look.water;
-    const [ir, ig, ib] = look.ink;
-    let above = new Float32Array(wide).fill(NaN);
+    const tones = [look.paper, ...levels.map((_, i) => mixed(look.paper, look.water, 1 - (1 - look.tone) ** (i + 1)))];
+    const plain = tones.map((color) => packed(...color));
+    const strong = look.levels.map((l, i) => (i === 0 ? 1 : l % 10 === 0 ? 0.95 : 0.55));
+    const [bare, hatched] = [packed(...look.paper), packed(...mixed(look.paper, look.ink, 0.45))];
+    const first = look.first ?? 0;
+    const across = weights((view.x - grid.x) / grid.cell, view.metres / grid.cell, wide, cols);
+    const down = weights((view.y - grid.y) / grid.cell, view.metres / grid.cell, high, rows);
+    const [left, right] = [across.cells[0], across.cells[3 * wide - 1]];
+    // The rows of cells beside a row of points are brought together first: what is left is one sum a point.
+    const beside = new Float32Array(cols);
+    let above = new Float32Array(wide);
     let row = new Float32Array(wide);
+    let isFirst = true;
     for (let j = 0; j < high; j++) {
-        const at = (view.y + j * view.metres - grid.y) / grid.cell;
-        if (Math.abs(at - (grid.rows - 1) / 2) > grid.rows / 2) {
-            above.fill(NaN);
+        if (!down.inside[j]) {
+            isFirst = true;
             continue;
         }
-        const [t, m, b, wt, wm, wbelow] = weights(at, grid.rows);
-        const [top, mid, low] = [t * cols, m * cols, b * cols];
-        for (let i = 0; i < wide; i++) {
-            if (!inside[i]) {
-                row[i] = NaN;
-                continue;
-            }
-            const [l, c, r, wl, wc, wr2] = across[i];
-            const d = wt * (wl * depth[top + l] + wc * depth[top + c] + wr2 * depth[top + r])
-                + wm * (wl * depth[mid + l] + wc * depth[mid + c] + wr2 * depth[mid + r])
-                + wbelow * (wl * depth[low + l] + wc * depth[low + c] + wr2 * depth[low + r]);
+        const [top, mid, low] = [down.cells[3 * j] * cols, down.cells[3 * j + 1] * cols, down.cells[3 * j + 2] * cols];
+        const [wt, wm, wb] = [down.shares[3 * j], down.shares[3 * j + 1], down.shares[3 * j + 2]];
+        for (let c = left; c <= right; c++) {
+            beside[c] = wt * depth[top + c] + wm * depth[mid + c] + wb * depth[low + c];
+        }
+        let band = 0;
+        for (let i = 0, k = 0, o = j * wide; i < wide; i++, k += 3, o++) {
+            const d = across.shares[k] * beside[across.cells[k]] + across.shares[k + 1] * beside[across.cells[k + 1]] + across.shares[k + 2] * beside[across.cells[k + 2]];
             row[i] = d;
-            const o = 4 * (j * wide + i);
-            if (unknown && unknown[mid + c]) {
-                const line = (Math.round(view.left ?? 0) + i + j) % HATCH === 0 ? 0.45 : 0;
-                points[o] = pr + (ir - pr) * line;
-                points[o + 1] = pg + (ig - pg) * line;
-                points[o + 2] = pb + (ib - pb) * line;
-                points[o + 3] = 255;
+            if (!across.inside[i]) {
                 continue;
             }
-            let band = -1;
-            while (band + 1 < levels.length && d > levels[band + 1]) {
+            if (unknown !== null && unknown[mid + across.cells[k + 1]] === 1) {
+                points[o] = (i + j) % HATCH === 0 ? hatched : bare;
+                continue;
+            }
+            while (band < levels.length && d > levels[band]) {
                 band++;
             }
-            // How near a line is, in points: by how fast the depth changes from the points before.
-            const left = i > 0 ? row[i - 1] : NaN;
-            const slope = Math.max(1e-6, Math.hypot(Number.isNaN(left) ? 0 : d - left, Number.isNaN(above[i]) ? 0 : d - above[i]));
-            let ink = 0;
-            for (let k = Math.max(look.first ?? 0, band); k <= Math.min(levels.length - 1, band + 1); k++) {
-                const [half, strong] = k === 0 ? [1, 1] : [0.5, look.levels[k] % 10 === 0 ? 0.95 : 0.55];
-                ink = Math.max(ink, strong * Math.max(0, Math.min(1, half + 0.5 - Math.abs(d - levels[k]) / slope)));
+            while (band > 0 && d <= levels[band - 1]) {
+                band--;
             }
-            const tone = band < 0 ? 0 : tones[band];
-            const red = pr + (wr - pr) * tone;
-            const green = pg + (wg - pg) * tone;
-            const blue = pb + (wb - pb) * tone;
-            points[o] = red + (ir - red) * ink;
-            points[o + 1] = green + (ig - green) * ink;
-            points[o + 2] = blue + (ib - blue) * ink;
-            points[o + 3] = 255;
+            // How near a line is, in points: by how fast the depth changes from the points before.
+            const dx = i > 0 ? d - row[i - 1] : 0;
+            const dy = isFirst ? 0 : d - above[i];
+            const slope = Math.sqrt(dx * dx + dy * dy) + 1e-6;
+            let ink = 0;
+            for (let n = band - 1; n <= band; n++) {
+                if (n >= first && n < levels.length) {
+                    const near = (n === 0 ? 1.5 : 1) - Math.abs(d - levels[n]) / slope;
+                    ink = near > 0 ? Math.max(ink, strong[n] * Math.min(1, near)) : ink;
+                }
+            }
+            points[o] = ink === 0 ? plain[band] : packed(...mixed(tones[band], look.ink, ink));
         }
         [above, row] = [row, above];
+        isFirst = false;
     }
-    return points;
+    return bytes;
 }
 
 /** What the server sends of a whole grid: where it lies and how large its cells are, then tenths of feet; -32768 is unknown. */

@@ -13,15 +13,25 @@ export default () => ({
     init() {
         this.svg = this.$root.querySelector('svg');
         this.canvas = this.$root.querySelector('canvas');
+        this.sheet = this.$root.querySelector('.plan-sheet');
+        this.moved = this.$root.querySelector('.plan-moved');
         this.home = this.svg.viewBox.baseVal;
         this.home = { x: this.home.x, y: this.home.y, width: this.home.width, height: this.home.height };
         this.at = { ...this.home };
         this.fingers = new Map();
         this.given = JSON.parse(this.$root.querySelector('script').textContent);
         this.grid = { ...made(this.given, this.given.rise), cell: this.given.cell, x: 0, y: 0 };
-        this.show();
-        this.settle();
-        new ResizeObserver(() => this.settle()).observe(this.svg);
+        this.commit();
+        // At once as it fits, then as fine as the screen is, with room to be moved.
+        this.settle(1, 0);
+        let isFirst = true;
+        new ResizeObserver(() => {
+            if (!isFirst) {
+                this.settle();
+            }
+            isFirst = false;
+        }).observe(this.svg);
+        this.resting = setTimeout(() => this.settle(), 2 * REST_MS);
         // Another scheme has other inks.
         new MutationObserver(() => this.settle()).observe(document.documentElement, { attributes: true, attributeFilter: ['data-scheme'] });
         this.link();
@@ -52,14 +62,14 @@ export default () => ({
         return { wide, high, perMetre, left: (wide - this.at.width * perMetre) / 2, top: (high - this.at.height * perMetre) / 2 };
     },
     /** Draws the depths anew where the plan has come to rest, and lets the names find their places. */
-    settle() {
+    settle(fine = Math.min(FINEST, window.devicePixelRatio || 1), margin = MARGIN) {
+        this.commit();
         const { wide, high, perMetre, left, top } = this.scale();
         if (!wide || !high) {
             return;
         }
         this.$root.classList.remove('moving');
-        const fine = Math.min(FINEST, window.devicePixelRatio || 1);
-        const [beyondX, beyondY] = [Math.round(wide * MARGIN), Math.round(high * MARGIN)];
+        const [beyondX, beyondY] = [Math.round(wide * margin), Math.round(high * margin)];
         const [across, down] = [Math.round((wide + 2 * beyondX) * fine), Math.round((high + 2 * beyondY) * fine)];
         const metres = 1 / (perMetre * fine);
         const view = { x: this.at.x - (left + beyondX) / perMetre, y: this.at.y - (top + beyondY) / perMetre, metres, wide: across, high: down };
@@ -110,7 +120,7 @@ export default () => ({
     },
 
     point(e) {
-        const box = this.svg.getBoundingClientRect();
+        const box = this.sheet.getBoundingClientRect();
         return [(e.clientX - box.left) / box.width, (e.clientY - box.top) / box.height];
     },
     zoom(by, x = 0.5, y = 0.5) {
@@ -133,18 +143,34 @@ export default () => ({
         // No oftener than the screen shows it.
         this.shown = requestAnimationFrame(() => {
             this.shown = null;
-            this.svg.setAttribute('viewBox', `${this.at.x} ${this.at.y} ${this.at.width} ${this.at.height}`);
-            this.svg.style.setProperty('--zoom', this.at.width / this.home.width);
-            if (this.drawn) {
-                const { perMetre, left, top } = this.scale();
-                const share = perMetre / this.drawn.perMetre;
-                const [x, y] = [left + (this.drawn.x - this.at.x) * perMetre + this.drawn.beyondX, top + (this.drawn.y - this.at.y) * perMetre + this.drawn.beyondY];
-                this.canvas.style.transform = `translate(${x}px, ${y}px) scale(${share})`;
-                this.$root.classList.add('moving');
-                clearTimeout(this.resting);
-                this.resting = setTimeout(() => this.settle(), REST_MS);
+            const { perMetre, left, top } = this.scale();
+            if (this.at.width === this.seen.width) {
+                // Only moved: the drawing is shifted as it is.
+                const [x, y] = [(this.seen.x - this.at.x) * perMetre, (this.seen.y - this.at.y) * perMetre];
+                this.moved.style.transform = `translate(${x}px, ${y}px)`;
+                if (this.drawn && (Math.abs(x) > this.drawn.beyondX || Math.abs(y) > this.drawn.beyondY)) {
+                    // Past what was drawn: roughly, for the hand goes on.
+                    this.settle(1);
+                }
+            } else {
+                this.commit();
+                if (this.drawn) {
+                    const share = perMetre / this.drawn.perMetre;
+                    const [x, y] = [left + (this.drawn.x - this.at.x) * perMetre + this.drawn.beyondX, top + (this.drawn.y - this.at.y) * perMetre + this.drawn.beyondY];
+                    this.canvas.style.transform = `translate(${x}px, ${y}px) scale(${share})`;
+                }
             }
+            this.$root.classList.add('moving');
+            clearTimeout(this.resting);
+            this.resting = setTimeout(() => this.settle(), REST_MS);
         });
+    },
+    /** The window of the drawing becomes the one that is looked through. */
+    commit() {
+        this.seen = { ...this.at };
+        this.svg.setAttribute('viewBox', `${this.at.x} ${this.at.y} ${this.at.width} ${this.at.height}`);
+        this.svg.style.setProperty('--zoom', this.at.width / this.home.width);
+        this.moved.style.transform = '';
     },
     /** Names that would lie on another mark or name go to its other side, or wait until one comes closer. The marks come best first. */
     name() {
@@ -179,7 +205,7 @@ export default () => ({
         if (!before || (e.pointerType === 'mouse' && e.buttons === 0)) {
             return;
         }
-        const box = this.svg.getBoundingClientRect();
+        const box = this.sheet.getBoundingClientRect();
         const others = [...this.fingers.values()].filter((f) => f.pointerId !== e.pointerId);
         if (others.length) {
             const apart = (f) => Math.hypot(f.clientX - others[0].clientX, f.clientY - others[0].clientY);

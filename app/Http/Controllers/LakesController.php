@@ -78,9 +78,9 @@ final class LakesController
     /** Every cell of the lake's grid, for a plan that is looked at closely; the key changes with the depths. */
     public function depths(Request $request, Lake $lake, string $key): Response
     {
-        $grid = hash_equals($lake->depthsKey(), $key) ? $lake->fullGrid() : null;
-        abort_if($grid === null, 404);
-        $bytes = PackedGrid::tenths($grid);
+        $packed = hash_equals($lake->depthsKey(), $key) ? $lake->packedGrid() : null;
+        abort_if($packed === null, 404);
+        $bytes = PackedGrid::tenths($packed);
         $head = ['Content-Type' => 'application/octet-stream', 'Cache-Control' => 'private, max-age=31536000, immutable', 'Vary' => 'Accept-Encoding'];
 
         return in_array('gzip', $request->getEncodings(), true) ? response((string) gzencode($bytes, 6), 200, ['Content-Encoding' => 'gzip'] + $head) : response($bytes, 200, $head);

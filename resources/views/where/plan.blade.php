@@ -1,6 +1,6 @@
 {{-- The water plan: a survey drawing. Depth lines are drawn by the script from the grid; all else stands for a number here. --}}
 <figure class="plan" x-data="plan" @if ($plan->isCharted) data-cells="{{ route('lake.depths', [$lake, $lake->depthsKey()]) }}" @endif>
-<div class="plan-sheet"><canvas aria-hidden="true"></canvas>
+<div class="plan-sheet"><div class="plan-moved"><canvas aria-hidden="true"></canvas>
 <svg viewBox="{{ $plan->box() }}" role="group" aria-label="{{ $title }}" tabindex="0" style="--point: {{ $plan->metresPerPoint() }}; --word: {{ $plan->wordM() }}px{{ isset($water) ? "; --water: {$water}; --tone: 0.17" : '' }}">
     @foreach ($lake->shoreline ?? [] as $ring)<polygon points="{{ $plan->ring($ring) }}" class="plan-shore"/>@endforeach
     @foreach ($lake->no_wake ?? [] as $ring)<polygon points="{{ $plan->ring($ring) }}" class="plan-no-wake"><title>no wake</title></polygon>@endforeach
@@ -27,7 +27,7 @@
     @foreach ($arrows ?? [] as $arrow)
         <path d="{{ $arrow['d'] }}" class="plan-arrow"/><text x="{{ $arrow['x'] }}" y="{{ $arrow['y'] }}" text-anchor="middle" class="plan-word">{{ $arrow['words'] }}</text>
     @endforeach
-</svg></div>
+</svg></div></div>
 <script type="application/json">{!! $plan->depths !!}</script>
 @isset($caption)<figcaption><button type="button" @click="closer" aria-label="+ closer">+</button><button type="button" @click="farther"
     aria-label="− farther">−</button> <span>{{ $caption }}</span></figcaption>@endisset
