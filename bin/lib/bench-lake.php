@@ -7,9 +7,14 @@ declare(strict_types=1);
 use OldEddy\Where\Lake\DepthGrid;
 use OldEddy\Where\Lake\FeatureFinder;
 use OldEddy\Where\Lake\Ground;
+use OldEddy\Where\Lake\Position;
 use OldEddy\Where\Route\Router;
 use OldEddy\Where\Route\RouteTask;
 use OldEddy\Where\Route\Stop;
+use OldEddy\Where\Sketch\Kind;
+use OldEddy\Where\Sketch\Sketch;
+use OldEddy\Where\Sketch\SketchGrid;
+use OldEddy\Where\Sketch\Thing;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
@@ -56,4 +61,21 @@ foreach ([6, 10] as $hours) {
     );
     $order = $told("route of 40 spots in {$hours} h", static fn (): array => Router::solve($problem));
     printf("    %d of them chosen\n", count($order));
+}
+
+// A water drawn on a sheet, and the same depths as points for GDAL where a path is given.
+$ring = $depths = [];
+for ($i = 0; $i < 200; $i++) {
+    $ring[] = [400 * cos(2 * M_PI * $i / 200) * (1 + 0.2 * sin(6 * M_PI * $i / 200)), 300 * sin(2 * M_PI * $i / 200)];
+}
+$things = [new Thing(Kind::Shore, $ring)];
+for ($i = 0; $i < 600; $i++) {
+    $depths[] = [$luck->getInt(-300, 300), $luck->getInt(-200, 200), $luck->getInt(3, 25)];
+    $things[] = new Thing(Kind::Depth, [[$depths[$i][0], $depths[$i][1]]], $depths[$i][2]);
+}
+$drawn = $told('a sheet of 600 depths made a bottom', static fn (): ?DepthGrid => SketchGrid::of(new Sketch(new Position(37, -80), $things, 200)));
+printf("    %d × %d cells\n", $drawn->cols, $drawn->rows);
+if (isset($argv[1])) {
+    file_put_contents("{$argv[1]}.csv", "x,y,z\n".implode('', array_map(static fn (array $d): string => "{$d[0]},{$d[1]},{$d[2]}\n", $depths)));
+    file_put_contents("{$argv[1]}.size", "{$drawn->cols} {$drawn->rows}");
 }

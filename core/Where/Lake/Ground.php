@@ -16,6 +16,9 @@ final readonly class Ground
     /** The radius of "the surroundings", metres. Basis: our own choice, about what a boat fishes from one place. */
     private const AROUND_M = 60.0;
 
+    /** Where there is no land, metres. */
+    private const FAR_M = 1e6;
+
     /**
      * @param  list<?float>  $depth
      * @param  list<?float>  $slope
@@ -46,30 +49,42 @@ final readonly class Ground
     }
 
     /**
+     * The mean of a cell of water and those around it that are known.
+     *
      * @param  list<?float>  $d
      * @return list<?float>
      */
     private static function smooth(array $d, DepthGrid $grid): array
     {
-        $smooth = [];
-        foreach ($d as $i => $own) {
-            if ($own === null || $own <= 0) {
-                $smooth[] = $own;
-
-                continue;
-            }
-            [$sum, $count] = [0.0, 0];
-            $col = $i % $grid->cols;
-            for ($y = -1; $y <= 1; $y++) {
-                for ($x = -1; $x <= 1; $x++) {
-                    $depth = $col + $x >= 0 && $col + $x < $grid->cols ? $d[$i + $y * $grid->cols + $x] ?? null : null;
-                    if ($depth !== null) {
-                        $sum += $depth;
-                        $count++;
+        [$cols, $rows, $smooth] = [$grid->cols, $grid->rows, []];
+        for ($row = 0; $row < $rows; $row++) {
+            $at = $row * $cols;
+            [$up, $down] = [$row > 0 ? $at - $cols : -1, $row < $rows - 1 ? $at + $cols : -1];
+            // Column by column: what stands in a column counts for three cells.
+            [$before, $beforeOf, $own, $ownOf] = [0.0, 0, 0.0, 0];
+            for ($col = -1; $col < $cols; $col++) {
+                [$next, $nextOf] = [0.0, 0];
+                if ($col + 1 < $cols) {
+                    $i = $col + 1;
+                    if ($up >= 0 && $d[$up + $i] !== null) {
+                        $next += $d[$up + $i];
+                        $nextOf++;
+                    }
+                    if ($d[$at + $i] !== null) {
+                        $next += $d[$at + $i];
+                        $nextOf++;
+                    }
+                    if ($down >= 0 && $d[$down + $i] !== null) {
+                        $next += $d[$down + $i];
+                        $nextOf++;
                     }
                 }
+                if ($col >= 0) {
+                    $depth = $d[$at + $col];
+                    $smooth[] = $depth === null || $depth <= 0 ? $depth : ($before + $own + $next) / ($beforeOf + $ownOf + $nextOf);
+                }
+                [$before, $beforeOf, $own, $ownOf] = [$own, $ownOf, $next, $nextOf];
             }
-            $smooth[] = $sum / $count;
         }
 
         return $smooth;
@@ -142,13 +157,19 @@ final readonly class Ground
         }
         $r = max(2, (int) round(self::AROUND_M / $grid->cellM));
         $heights = [];
-        foreach ($d as $i => $depth) {
-            [$row, $col] = [intdiv($i, $cols), $i % $cols];
-            [$top, $bottom, $left, $right] = [max(0, $row - $r), min($rows, $row + $r + 1), max(0, $col - $r), min($cols, $col + $r + 1)];
-            $within = static fn (array $summed): float|int => $summed[$bottom * $wide + $right] - $summed[$top * $wide + $right]
-                - $summed[$bottom * $wide + $left] + $summed[$top * $wide + $left];
-            $n = $within($count);
-            $heights[] = $n > 0 && $depth !== null && $depth > 0 ? $within($sum) / $n - $depth : null;
+        for ($row = 0; $row < $rows; $row++) {
+            [$top, $bottom] = [max(0, $row - $r) * $wide, min($rows, $row + $r + 1) * $wide];
+            for ($col = 0; $col < $cols; $col++) {
+                $depth = $d[$row * $cols + $col];
+                if ($depth === null || $depth <= 0) {
+                    $heights[] = null;
+
+                    continue;
+                }
+                [$left, $right] = [max(0, $col - $r), min($cols, $col + $r + 1)];
+                $n = $count[$bottom + $right] - $count[$top + $right] - $count[$bottom + $left] + $count[$top + $left];
+                $heights[] = ($sum[$bottom + $right] - $sum[$top + $right] - $sum[$bottom + $left] + $sum[$top + $left]) / $n - $depth;
+            }
         }
 
         return $heights;
@@ -161,23 +182,36 @@ final readonly class Ground
      */
     public static function distanceToLand(DepthGrid $grid): array
     {
-        $cols = $grid->cols;
-        $far = 1e6;
-        $distance = array_map(static fn (?float $d): float => $d !== null && $d <= 0 ? 0.0 : $far, $grid->depthsFt);
-        $last = count($distance) - 1;
-        foreach ([[0, $last, 1], [$last, 0, -1]] as [$from, $to, $step]) {
-            for ($i = $from; $i !== $to + $step; $i += $step) {
-                $col = $i % $cols;
-                $back = $i - $step;
-                $best = $distance[$i];
-                foreach ([
-                    [$back, 1.0, -$step], [$i - $step * $cols, 1.0, 0], [$i - $step * $cols - 1, M_SQRT2, -1], [$i - $step * $cols + 1, M_SQRT2, 1],
-                ] as [$from2, $far2, $aside]) {
-                    if (isset($distance[$from2]) && $col + $aside >= 0 && $col + $aside < $cols) {
-                        $best = min($best, $distance[$from2] + $far2 * $grid->cellM);
+        [$cols, $rows, $side] = [$grid->cols, $grid->rows, $grid->cellM];
+        $across = M_SQRT2 * $side;
+        $distance = array_map(static fn (?float $d): float => $d !== null && $d <= 0 ? 0.0 : self::FAR_M, $grid->depthsFt);
+        foreach ([1, -1] as $step) {
+            for ($n = 0; $n < $rows; $n++) {
+                $row = $step > 0 ? $n : $rows - 1 - $n;
+                $isFirst = $n === 0;
+                for ($m = 0; $m < $cols; $m++) {
+                    $i = $row * $cols + ($step > 0 ? $m : $cols - 1 - $m);
+                    $best = $distance[$i];
+                    if ($best === 0.0) {
+                        continue;
                     }
+                    if ($m > 0 && ($one = $distance[$i - $step] + $side) < $best) {
+                        $best = $one;
+                    }
+                    if (! $isFirst) {
+                        $back = $i - $step * $cols;
+                        if (($one = $distance[$back] + $side) < $best) {
+                            $best = $one;
+                        }
+                        if ($m > 0 && ($one = $distance[$back - $step] + $across) < $best) {
+                            $best = $one;
+                        }
+                        if ($m < $cols - 1 && ($one = $distance[$back + $step] + $across) < $best) {
+                            $best = $one;
+                        }
+                    }
+                    $distance[$i] = $best;
                 }
-                $distance[$i] = $best;
             }
         }
 
