@@ -224,6 +224,10 @@ final class Lake extends Model
     public function isDrawn(): bool
     {
         $laid = $this->layers()->where('state', Layer::LAID)->get(['id', 'understood', 'found']);
+        if ($laid->isEmpty()) {
+            // A copy of the demo has no files.
+            return self::query()->whereKey($this->id)->whereNotNull('sketch')->exists();
+        }
         $deep = $laid->filter(static fn (Layer $l): bool => ($l->found['depths'] ?? null) !== null);
 
         return $deep->isNotEmpty() && $deep->every(static fn (Layer $l): bool => (bool) ($l->understood['sketch'] ?? false));

@@ -16,7 +16,6 @@ const open = (await rows.first().getAttribute('href')).replace(/\/\w+$/, '');
 const finished = (await page.locator('.day-row a', { hasText: 'after the storm' }).getAttribute('href')).replace(/\/\w+$/, '');
 const day = async (name) => (await page.locator('.day-row a', { hasText: name }).first().getAttribute('href')).replace(/\/\w+$/, '');
 const july = await day('July ledges');
-const river = await day('September bar');
 const shots = [
     ['days', '/days', 'laptop'],
     ['read', `${open}/read`, 'laptop'],
@@ -24,7 +23,6 @@ const shots = [
     ['choose', `${finished}/choose`, 'laptop'],
     ['fish', `${open}/fish`, 'laptop'],
     ['fish-phone', `${open}/fish`, 'phone'],
-    ['fish-night', `${open}/fish`, 'phone', 'night'],
     ['confirm', `${finished}/confirm`, 'laptop'],
     ['logbook', '/look-back', 'laptop'],
     ['season', '/look-back/season', 'laptop'],
@@ -35,7 +33,8 @@ const shots = [
     ['drill', '/drill', 'laptop'],
     ['where', `${july}/where`, 'laptop'],
     ['lake', '/lakes', 'laptop', 'day', 'Ottermark Reservoir'],
-    ['where-river', `${river}/where?minute=510`, 'laptop', 'day', 'Ledge eddy'],
+    ['where-spot', `${july}/where`, 'laptop', 'day', 'Gravel hook'],
+    ['sketch', '/lakes', 'laptop', 'day', 'Tannery hole', 'Draw on it'],
 ];
 // Somebody aboard, to be seen on the crew's page.
 await page.goto(path_of(`${open}/crew`));
@@ -48,13 +47,14 @@ await page.getByLabel('back by').fill('11:00');
 await page.getByRole('button', { name: 'Plan the route' }).click();
 // The form asks for signal first.
 await page.getByText(/stops, back by/).waitFor();
-for (const [name, path, size, scheme, follow] of shots) {
+for (const [name, path, size, scheme, ...follow] of shots) {
     await page.setViewportSize(size === 'phone' ? { width: 390, height: 844 } : { width: 1280, height: 800 });
     await context.addCookies([{ name: 'scheme', value: scheme ?? 'day', url: base }]);
     await page.goto(path_of(path));
-    if (follow) {
-        await page.locator('a', { hasText: follow }).first().click();
+    for (const link of follow) {
+        await page.locator('a', { hasText: link }).first().click();
         await page.waitForLoadState();
+        await page.waitForTimeout(400);
     }
     if (path.endsWith('/read')) {
         await page.locator('[data-ask]:visible, [data-asked-all]:visible').first().waitFor();

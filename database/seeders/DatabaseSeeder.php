@@ -15,6 +15,7 @@ use App\Models\RackSlot;
 use App\Models\Trip;
 use App\Models\User;
 use App\Waters\Layers;
+use App\Waters\SketchBook;
 use DateTimeImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
@@ -40,6 +41,7 @@ final class DatabaseSeeder extends Seeder
             foreach (['Ottermark Reservoir' => 'lake', 'The mill pond' => 'pond', 'River below Ottermark' => 'river'] as $name => $file) {
                 $lakes[$file] = $this->lake($marlo, $name, require __DIR__."/{$file}.php");
             }
+            $this->drawn($marlo, 'Tannery hole', require __DIR__.'/sketch.php');
             // Marlo goes his own way at times, cannot leave a dock, and should look at the hooks of one plug.
             $ways = ['own' => true, 'lingers' => ['dock', 16], 'loses' => 'lipless_crankbait'];
             foreach (require __DIR__.'/seasons.php' as $i => [$name, $file, $conditions, $minutes, $notes]) {
@@ -63,10 +65,18 @@ final class DatabaseSeeder extends Seeder
         BoxItem::keepFor($angler);
     }
 
+    /** @param  array<string, mixed>  $drawing  of a water without a chart */
+    private function drawn(User $angler, string $name, array $drawing): void
+    {
+        /** @var Lake $lake */
+        $lake = $angler->lakes()->create(['name' => $name]);
+        (new SketchBook($lake))->keep($drawing, ['number' => 1, 'picture' => null]);
+    }
+
     /** @param  array{\OldEddy\Where\Lake\DepthGrid, array{int, int}, list<array{string, int, int}>, list<list<mixed>>}  $made */
     private function lake(User $angler, string $name, array $made): Lake
     {
-        [$grid, $ramp, $sections, $spots] = $made;
+        [$grid, $ramp, $sections, $spots, $noWake] = [...$made, null];
         $at = static fn (float $east, float $south): array => $grid->position($east / $grid->cellM, $south / $grid->cellM);
         /** @var Lake $lake */
         $lake = $angler->lakes()->create(['name' => $name]);
@@ -74,6 +84,7 @@ final class DatabaseSeeder extends Seeder
         $lake->update([
             'ramp_lat' => $at(...$ramp)[0], 'ramp_lon' => $at(...$ramp)[1],
             'sections' => array_map(static fn (array $s): array => ['name' => $s[0], 'lat' => $at($s[1], $s[2])[0], 'lon' => $at($s[1], $s[2])[1]], $sections),
+            'no_wake' => $noWake === null ? null : [array_map(static fn (array $p): array => array_reverse($at(...$p)), $noWake)],
         ]);
         (new Layers($lake))->keepWhatWasThere();
         foreach ($spots as $spot) {

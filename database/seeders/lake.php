@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 // Ottermark Reservoir, made up: drowned valleys as lines with depth and half width in metres, heights added or taken away.
-// Answers [grid, ramp, sections, spots], places in metres east and south of the corner. Spots: name, place, structure,
+// Answers [grid, ramp, sections, spots, no-wake zone], places in metres east and south of the corner. Spots: name, place, structure,
 // covers, shallow, deep, close by (ft), bank faces (degrees), height on the bank and setback (ft), dock, current (degrees).
 
 use OldEddy\Where\Lake\DepthGrid;
@@ -83,4 +83,4 @@ return [new DepthGrid($north, $west, $cell, $cols, $rows, $depths), [1281, 575],
     ['Heron reeds', 520, 560, 'flat', ['reeds'], 1, 5, 12, 45, null, null, null],
     ['Cedar bluff', 1130, 1180, 'bluff_transition', ['rock', 'overhang'], 3, 22, 30, 45, 70, 3, null],
     ['Narrow neck', 330, 230, 'creek_mouth', ['wood'], 2, 9, 13, 150, 35, 4, null],
-]];
+], [[560, 1420], [1060, 1380], [1080, 1600], [560, 1660]]];

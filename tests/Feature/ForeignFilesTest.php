@@ -90,13 +90,17 @@ final class ForeignFilesTest extends WaterTestCase
         $lake = $this->lake();
         $this->send($lake, self::packed(self::R.'terra/ex/elev.tif'))->assertRedirect();
         $layer = $lake->layers()->sole();
+        self::assertSame(Layer::WAITING, $layer->state, 'read by the worker of the queue, never beside a page');
+        $this->queued($layer);
         self::assertSame(Layer::ASKS, $layer->state, 'nothing is kept unseen');
         self::assertNull($lake->refresh()->fullGrid());
         $page = $this->get(route('layer', [$lake, $layer->id]))->assertOk()->assertSee('a GeoTIFF')->assertSee('WGS 84');
         $page->assertSee('EPSG number');
         $this->post(route('layer.answer', [$lake, $layer->id]), ['then' => 'look', 'unit' => 'm', 'sign' => 'elevation', 'surface' => '300'])->assertRedirect();
+        $this->queued($layer->refresh());
         self::assertSame(Layer::ASKS, $layer->refresh()->state);
         $this->post(route('layer.answer', [$lake, $layer->id]), ['then' => 'take', 'unit' => 'm', 'sign' => 'elevation', 'surface' => '300'])->assertRedirect(route('lake', $lake));
+        $this->queued($layer->refresh());
         // The lowest ground of the file lies at 141 m: 159 m under a surface at 300.
         self::assertEqualsWithDelta((300 - 141) / 0.3048, $lake->refresh()->fullGrid()?->deepestFt(), 1.0);
         $this->get(route('lake', $lake))->assertOk();
@@ -107,6 +111,7 @@ final class ForeignFilesTest extends WaterTestCase
         $lake = $this->lake();
         $this->send($lake, self::packed(self::R.'stars/nc/reduced.nc'))->assertRedirect();
         $layer = $lake->layers()->sole();
+        $this->queued($layer);
         self::assertSame(['part'], array_map(static fn (array $q): string => $q['key'], $layer->questions ?? []));
         self::assertGreaterThan(1, count($layer->questions[0]['options'] ?? []));
         $layer->delete();
@@ -117,8 +122,10 @@ final class ForeignFilesTest extends WaterTestCase
         $this->send($lake, $path, 'soundings.csv')->assertRedirect();
         $layer = $lake->layers()->sole();
         self::assertSame(['srs'], array_map(static fn (array $q): string => $q['key'], $layer->questions ?? []));
-        $this->post(route('layer.answer', [$lake, $layer->id]), ['then' => 'take', 'srs' => '32617'])->assertRedirect();
-        $this->post(route('layer.answer', [$lake, $layer->id]), ['then' => 'take', 'srs' => '32617', 'unit' => 'ft'])->assertRedirect();
+        foreach ([[], ['unit' => 'ft']] as $more) {
+            $this->post(route('layer.answer', [$lake, $layer->id]), ['then' => 'take', 'srs' => '32617'] + $more)->assertRedirect();
+            $this->queued($layer->refresh());
+        }
         [$lon, $lat] = array_map(floatval(...), explode(' ', trim(self::tool('gdaltransform', ['-s_srs', 'EPSG:32617', '-t_srs', 'EPSG:4326', '-output_xy'], "592100 4082100\n"))));
         self::assertEqualsWithDelta(14.0, $lake->refresh()->fullGrid()?->at($lat, $lon), 0.01);
         unlink($path);
@@ -155,12 +162,15 @@ final class ForeignFilesTest extends WaterTestCase
     {
         $lake = $this->lake();
         $before = glob(sys_get_temp_dir().'/foreign-*') ?: [];
-        $answer = $this->send($lake, $file());
-        $answer->assertSessionHasErrors('file');
-        $said = (string) session('errors')->first('file');
+        $this->send($lake, $file());
+        $layer = $lake->layers()->sole();
+        $this->queued($layer);
+        self::assertSame(Layer::REFUSED, $layer->state);
+        $said = (string) $layer->problem;
         self::assertStringContainsString($word, $said);
         self::assertStringNotContainsString(sys_get_temp_dir(), $said, 'nothing of this machine');
-        self::assertSame(0, $lake->layers()->count());
+        self::assertNull($lake->refresh()->fullGrid());
+        $this->get(route('lake', $lake))->assertOk()->assertSee($said);
         self::assertSame($before, glob(sys_get_temp_dir().'/foreign-*') ?: [], 'its folder is gone');
         self::assertFileDoesNotExist('/etc/evil.kml');
     }
@@ -179,6 +189,7 @@ final class ForeignFilesTest extends WaterTestCase
         // A link to somewhere else in a file is not followed: no other driver than its own is loaded, and there is no network.
         $vrt = '<VRTDataset rasterXSize="1" rasterYSize="1"><VRTRasterBand dataType="Byte" band="1"><SimpleSource><SourceFilename>/etc/passwd</SourceFilename></SimpleSource></VRTRasterBand></VRTDataset>';
         $this->send($lake, self::written($vrt), 'map.tif')->assertSessionHasErrors('file');
+        self::assertSame(1, $lake->layers()->count());
         $tool = new Tool(sys_get_temp_dir(), Form::Kml);
         self::assertStringNotContainsString('VRT', $tool->run('gdalinfo', ['--formats']));
         self::assertStringContainsString('KML', $tool->run('ogrinfo', ['--formats']));

@@ -123,7 +123,7 @@ final class LakeTest extends WaterTestCase
         $point = static fn (string $lonLat): string => '{"type":"FeatureCollection","features":[{"type":"Feature","properties":{"name":"A"},"geometry":{"type":"Point","coordinates":['.$lonLat.']}}]}';
         foreach ([
             ['empty', '', 'empty'],
-            ['noise', "\x00\x01\x02\xff,\x00", 'neither GPX'],
+            ['noise', "\x00\x01\x02\xff,\x00", 'none of the forms'],
             [
                 'entities',
                 '<?xml version="1.0"?><!DOCTYPE gpx [<!ENTITY a SYSTEM "file:///etc/passwd">]><gpx><wpt lat="1" lon="2"><name>&a;</name></wpt></gpx>',

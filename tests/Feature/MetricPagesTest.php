@@ -33,7 +33,7 @@ final class MetricPagesTest extends WaterTestCase
             foreach ($trip->lake?->spots ?? [] as $spot) {
                 $pages[] = route('where', ['trip' => $trip, 'spot' => $spot->id, 'minute' => 1020]);
             }
-            foreach ([...$pages, route('days'), route('lakes'), route('lake', $trip->lake), route('settings'), route('drill'), route('look-back'), route('look-back.season'), route('box'), route('box.start')] as $page) {
+            foreach ([...$pages, route('days'), route('lakes'), route('lake', $trip->lake), route('sketch', $trip->lake), route('settings'), route('drill'), route('look-back'), route('look-back.season'), route('box'), route('box.start')] as $page) {
                 $this->assertMetric($page, (string) $this->get($page)->assertOk()->getContent());
                 $seen++;
             }

@@ -140,12 +140,17 @@ final class WhereTest extends WaterTestCase
     {
         [$trip, $lake] = $this->river(['water' => ['temp_f' => 80], 'weather' => ['sky' => 'clear']]);
         $bank = $this->spot($lake, ['name' => 'West bank', 'bank_faces_deg' => 90, 'object_height_ft' => 25]);
-        $drawn = fn (): string => str((string) $this->get(route('where', $trip))->getContent())->betweenFirst('"depths":[', ',')->toString();
-        self::assertSame('15', $drawn());
+        // What the script draws: the first depth, and the level it adds.
+        $drawn = function () use ($trip): float {
+            $page = str((string) $this->get(route('where', $trip))->getContent());
+
+            return (float) $page->betweenFirst('"depths":[', ',')->toString() + (float) $page->betweenFirst('"rise":', ',')->toString();
+        };
+        self::assertSame(15.0, $drawn());
         $trip->update(['conditions' => ['water' => ['temp_f' => 80, 'level_ft' => 2]] + $trip->conditions]);
-        self::assertSame('17', $drawn(), 'at a level two feet higher');
+        self::assertSame(17.0, $drawn(), 'at a level two feet higher');
         $lake->keepGrid(new DepthGrid(36.905, -80.105, 20, 40, 40, array_fill(0, 1600, 9.0)));
-        self::assertSame('11', $drawn(), 'with other depths');
+        self::assertSame(11.0, $drawn(), 'with other depths');
 
         $shade = fn (): string => (string) $this->get(route('ribbon', $trip))->getContent();
         $this->postJson(route('log', $trip), ['events' => [$this->stint((string) Str::uuid(), 'West bank')]])->assertOk();

@@ -9,6 +9,7 @@ use App\Jobs\TakeLayer;
 use App\Models\Lake;
 use App\Models\Layer;
 use App\Waters\Files\Refused;
+use App\Waters\Foreign\Converted;
 use App\Waters\Layers;
 use App\Waters\LayersAtWork;
 use Illuminate\Contracts\View\View;
@@ -44,7 +45,10 @@ final class LayersController
             $lake->update(['cell_m' => (float) $given['cell']]);
         }
         try {
-            $layer = (new Layers($lake))->add((string) $given['file']->getClientOriginalName(), $given['file']->getRealPath());
+            $path = (string) $given['file']->getRealPath();
+            $layer = (new Layers($lake))->add(
+                (string) $given['file']->getClientOriginalName(), $path, Converted::isNeeded($path) ? ['foreign' => '1'] : [],
+            );
         } catch (Refused $e) {
             return back()->withErrors(['file' => $e->getMessage()]);
         }
@@ -110,7 +114,8 @@ final class LayersController
             default => false,
         };
         if (! $wrong) {
-            $this->work($lake, new TakeLayer($one->id, $given['do']));
+            // What is made anew is made of all layers, those of other programs among them.
+            $this->work($lake, new TakeLayer($one->id, $given['do']), $lake->layers()->where('understood->foreign', '1')->exists());
         }
 
         return redirect()->route('lake', $lake)->with(
@@ -131,7 +136,7 @@ final class LayersController
 
     private function read(Lake $lake, Layer $layer, bool $fresh): RedirectResponse
     {
-        $this->work($lake, new TakeLayer($layer->id));
+        $this->work($lake, new TakeLayer($layer->id), isset($layer->understood['foreign']) || isset($layer->understood['srs']));
         $layer->refresh();
         if ($layer->state === Layer::REFUSED) {
             // A file that was only just given is not kept; one that was asked about keeps what was answered.
@@ -147,11 +152,11 @@ final class LayersController
         };
     }
 
-    /** At once where that is quick, else by the queue. */
-    private function work(Lake $lake, TakeLayer $job): void
+    /** At once where that is quick, else by the queue; what other programs read for us, never beside a page. */
+    private function work(Lake $lake, TakeLayer $job, bool $queued = false): void
     {
         $bytes = (int) $lake->layers()->sum('bytes');
-        if ($bytes > self::AT_ONCE_BYTES || ! LayersAtWork::isFree($lake->user_id)) {
+        if ($queued || $bytes > self::AT_ONCE_BYTES || ! LayersAtWork::isFree($lake->user_id)) {
             dispatch($job);
         } else {
             dispatch_sync($job);
