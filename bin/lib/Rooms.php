@@ -17,6 +17,7 @@ final class Rooms
             'Where' => ['places ranked, the lake, shade, docks, current, the route', 'S'],
             'Year' => ['what other days teach: the same time, days alike, seasons', 'Y'],
             'Plan' => ['the whole of it: plans laid side by side, cautions', 'cautions'],
+            'Troll' => ['a spread behind the boat: speed, depth of each line, tangles, a fish on', 'T'],
             'Contract' => ['readers and writers of JSON, what fired a rule', ''],
             'Boat' => ['instruments', ''],
             'Pictures' => ['slice and ribbon in feet and minutes', ''],

@@ -73,7 +73,11 @@ final class DatabaseSeeder extends Seeder
         (new SketchBook($lake))->keep($drawing, ['number' => 1, 'picture' => null]);
     }
 
-    /** @param  array{\OldEddy\Where\Lake\DepthGrid, array{int, int}, list<array{string, int, int}>, list<list<mixed>>}  $made */
+    /**
+     * The grid, the ramp, names of sections, spots, and a zone without wake where there is one.
+     *
+     * @param  array{\OldEddy\Where\Lake\DepthGrid, array{int, int}, list<array{string, int, int}>, list<list<mixed>>, 4?: list<array{int, int}>|null}  $made
+     */
     private function lake(User $angler, string $name, array $made): Lake
     {
         [$grid, $ramp, $sections, $spots, $noWake] = [...$made, null];

@@ -133,7 +133,6 @@ final class LakeTest extends WaterTestCase
             ['not gpx', '<html><body/></html>', 'not with <gpx>'],
             ['torn xml', '<gpx><wpt lat="36.9" lon="-80.1"><name>A</name></wpt><wpt lat="36.9"', 'broken at line'],
             ['other coordinates', $point('512345.0, 4081234.0'), 'no degrees'],
-            ['other system', '{"type":"FeatureCollection","crs":{"properties":{"name":"EPSG:32617"}},"features":[]}', 'another coordinate system'],
             ['torn json', substr($point('-80.1, 36.9'), 0, -10), 'middle of a feature'],
             ['no features', '{"type":"Topology"}', 'no GeoJSON'],
             ['no depth', "lon,lat,name\n-80,36,a\n", 'no column depth_ft'],

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Troll;
+
+use OldEddy\Basics\Said;
+use OldEddy\Basics\Units\Speed;
+use OldEddy\Choice\Lures\LureFamily;
+
+/** A spread as it runs: the boat, one speed for all, its lines with their depths, the lures that cannot share the speed, what is to be minded. */
+final readonly class Spread
+{
+    /**
+     * @param  list<RunningLine>  $lines
+     * @param  list<array{lure: LureFamily, why: Said}>  $refused
+     * @param  list<Said>  $warnings
+     */
+    private function __construct(
+        public BoatKind $boat, public float $speedMph, public ?SpeedRange $range, public array $lines, public array $refused, public array $warnings,
+    ) {
+    }
+
+    /**
+     * The lines at a speed.
+     *
+     * @param  list<SpreadLine>  $lines
+     * @param  list<LureFamily>  $others  that one has and could tow besides
+     */
+    public static function of(BoatKind $boat, array $lines, float $speedMph, array $others = []): self
+    {
+        $range = self::common($lines);
+        $running = array_map(static fn (SpreadLine $l): RunningLine => RunningLine::of($l, Speed::fromMph($speedMph), $boat->tipFt()), $lines);
+        $refused = [];
+        foreach ([...array_map(static fn (SpreadLine $l): LureFamily => $l->lure, $lines), ...$others] as $lure) {
+            if (! SpeedRange::of($lure)->holds($speedMph)) {
+                $refused[$lure->key] ??= ['lure' => $lure, 'why' => SpeedRange::refusal($lure, $speedMph)];
+            }
+        }
+        $warnings = [];
+        if ($lines !== [] && $range === null) {
+            $warnings[] = Said::of('The lures of this spread share no speed: change one of them.');
+        }
+        foreach ($lines as $line) {
+            if ($line->lure->dives() && SpeedRange::of($line->lure)->toMph <= 1.6) {
+                $warnings[] = Said::of('A slow plug: a swivel ahead and a small snap, never tied straight to the eye.');
+                break;
+            }
+        }
+
+        return new self($boat, $speedMph, $range, $running, array_values($refused), [...$warnings, ...Tangles::straight($running)]);
+    }
+
+    /**
+     * The speeds that all lures of some lines can run; null where there are none, or no lines.
+     *
+     * @param  list<SpreadLine>  $lines
+     */
+    public static function common(array $lines): ?SpeedRange
+    {
+        $range = null;
+        foreach ($lines as $i => $line) {
+            $own = SpeedRange::of($line->lure);
+            $range = $i === 0 ? $own : $range?->shared($own);
+        }
+
+        return $range;
+    }
+
+    /** A line by its key; null where there is none. */
+    public function line(string $key): ?RunningLine
+    {
+        foreach ($this->lines as $line) {
+            if ($line->line->key === $key) {
+                return $line;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Troll;
+
+use OldEddy\Choice\Color\ColorFamily;
+use OldEddy\Choice\Lures\LureFamily;
+
+/**
+ * One line of a spread: where it runs, what carries it, its lure with color, length (inches) and weight (ounces), line let out (feet),
+ * and the points that the angler measured himself: feet let out, feet deep. Rules T1, T7.
+ */
+final readonly class SpreadLine
+{
+    /** @param  list<array{float, float}>  $points */
+    public function __construct(
+        public string $key, public Side $side, public Station $station, public Carrier $carrier, public LureFamily $lure, public ColorFamily $color,
+        public float $letOutFt, public float $lengthIn, public float $weightOz, public array $points = [],
+    ) {
+    }
+
+    /** Feet to the right of the boat's middle (under 0: left). */
+    public function asideFt(): float
+    {
+        return $this->side->sign() * $this->station->asideFt($this->carrier);
+    }
+
+    /** The same with so much line out. */
+    public function letOut(float $feet): self
+    {
+        return new self(
+            $this->key, $this->side, $this->station, $this->carrier, $this->lure, $this->color, $feet, $this->lengthIn, $this->weightOz, $this->points,
+        );
+    }
+
+    /** What it is called: port inside. */
+    public function words(): string
+    {
+        return $this->side === Side::Center ? $this->station->words() : "{$this->side->words()} {$this->station->words()}";
+    }
+}
