@@ -15,7 +15,8 @@ final readonly class Stint
 {
     /** The factors that describe a stint, in the order in which one would change them (M9); the last two are no pattern. */
     public const FACTORS = [
-        'structure', 'cover', 'cover_part', 'light', 'water_depth', 'depth', 'speed', 'retrieve', 'cast', 'lure', 'size', 'weight', 'color', 'spot', 'angler',
+        'structure', 'cover', 'cover_part', 'light', 'water_depth', 'depth', 'speed', 'retrieve', 'cast', 'side', 'position', 'let_out', 'lure', 'size', 'weight',
+        'color', 'spot', 'angler',
     ];
 
     /** Depth bins in feet; the last is open. */

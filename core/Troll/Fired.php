@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Troll;
+
+use OldEddy\Basics\Said;
+use OldEddy\Log\Evidence\Evidence;
+use OldEddy\Log\Evidence\Pattern;
+use OldEddy\Log\Evidence\Prior;
+
+/** What fired: the evidence of a trolled day by line-minute, and what its turns tell. Basis: rule T10; weighed as casts are. */
+final readonly class Fired
+{
+    /** Believed before the first minute: a contact in so many minutes of a line, worth as many minutes. Basis: own choice. */
+    private const PER_MINUTE = 1 / 80;
+
+    private const WORTH_MINUTES = 80.0;
+
+    /** From so many bites in turns, and this share of all, they tell something. */
+    private const TURN_BITES = 2;
+
+    private const TURN_SHARE = 0.5;
+
+    /** @param  list<TrolledRun>  $runs */
+    private function __construct(public array $runs, public Evidence $evidence, public Pattern $pattern)
+    {
+    }
+
+    /** @param  list<TrolledRun>  $runs  in any order */
+    public static function of(array $runs): self
+    {
+        $evidence = Evidence::weigh(array_map(static fn (TrolledRun $r) => $r->weighed(), $runs), self::prior());
+
+        return new self($runs, $evidence, Pattern::in($evidence));
+    }
+
+    /** What is believed of a line before its first minute. */
+    public static function prior(): Prior
+    {
+        return new Prior(self::PER_MINUTE, self::WORTH_MINUTES);
+    }
+
+    /** Minutes of all lines together. */
+    public function lineMinutes(): float
+    {
+        return array_sum(array_map(static fn (TrolledRun $r): float => $r->minutes, $this->runs));
+    }
+
+    /** Contacts of a line-hour; null before the first minute. */
+    public function perLineHour(): ?float
+    {
+        $minutes = $this->lineMinutes();
+
+        return $minutes <= 0 ? null : 60 * $this->evidence->contactCount() / $minutes;
+    }
+
+    /** @return array<string, array{minutes: float, worth: float, contacts: int}> by the key of the line */
+    public function byLine(): array
+    {
+        $lines = [];
+        foreach ($this->runs as $run) {
+            $before = $lines[$run->key] ?? ['minutes' => 0.0, 'worth' => 0.0, 'contacts' => 0];
+            $lines[$run->key] = [
+                'minutes' => $before['minutes'] + $run->minutes, 'worth' => $before['worth'] + $run->worth(), 'contacts' => $before['contacts'] + count($run->contacts),
+            ];
+        }
+
+        return $lines;
+    }
+
+    /** What bites in turns say of speed and depth; null where they say nothing. */
+    public function turns(): ?Said
+    {
+        [$all, $turned] = [0, ['out' => 0, 'in' => 0]];
+        foreach ($this->runs as $run) {
+            $all += count($run->contacts);
+            $turns = count(array_filter($run->inTurn));
+            $turned[in_array($run->station, [Station::Outside, Station::Middle], true) ? 'out' : 'in'] += $turns;
+        }
+        $sum = array_sum($turned);
+        if ($sum < self::TURN_BITES || $sum < self::TURN_SHARE * $all) {
+            return null;
+        }
+
+        return Said::of($turned['out'] > $turned['in']
+            ? 'They bite in turns on the outer lines, which run faster and higher there: try the whole spread a little faster.'
+            : 'They bite in turns on the inner lines, which slow down and drop there: try the whole spread a little slower.');
+    }
+}
