@@ -63,7 +63,7 @@ return Application::configure(basePath: dirname(__DIR__))
                     Arr::forget($input, $field);
                 }
             }
-            $input = array_filter($input, static fn (mixed $value, string|int $field): bool => is_scalar($value) || (is_array($value) && in_array($field, ['cover', 'dock', 'wish', 'schools', 'sections', 'columns', 'spots', 'least'], true)), ARRAY_FILTER_USE_BOTH);
+            $input = array_filter($input, static fn (mixed $value, string|int $field): bool => is_scalar($value) || (is_array($value) && in_array($field, ['cover', 'dock', 'wish', 'schools', 'sections', 'columns', 'spots', 'least', 'lines'], true)), ARRAY_FILTER_USE_BOTH);
             array_walk_recursive($input, static fn (mixed & $value) => $value = is_string($value) ? mb_scrub($value) : $value);
 
             return redirect($e->redirectTo ?? url()->previous())->withInput($input)->withErrors($e->errors(), $e->errorBag);

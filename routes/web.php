@@ -33,6 +33,7 @@ use App\Http\Controllers\ServiceWorkerController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SketchController;
 use App\Http\Controllers\SpotsController;
+use App\Http\Controllers\TrollController;
 use App\Http\Controllers\WhereController;
 use Illuminate\Support\Facades\Route;
 
@@ -146,6 +147,10 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/sections', [SectionsController::class, 'show'])->name('sections');
         Route::post('/sections', [SectionsController::class, 'keep'])->name('sections.keep');
         Route::get('/cast/{lure}', [CastController::class, 'show'])->name('cast');
+        Route::get('/troll', [TrollController::class, 'show'])->name('troll');
+        Route::get('/troll/try', [TrollController::class, 'tryOut'])->name('troll.try');
+        Route::put('/troll', [TrollController::class, 'keep'])->name('troll.keep');
+        Route::post('/troll', [TrollController::class, 'plan'])->name('troll.plan');
         Route::get('/schools', [SchoolsController::class, 'show'])->name('schools');
         Route::get('/bench', [BenchController::class, 'show'])->name('bench');
         Route::put('/rack/{lure}', [ChooseController::class, 'rig'])->name('rack.rig');

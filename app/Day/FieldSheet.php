@@ -46,7 +46,7 @@ final class FieldSheet
             'spot.structure', 'spot.cover', 'spot.bottom', 'spot.shallow_ft', 'spot.deep_ft', 'spot.depth_nearby_ft', 'spot.shaded', 'spot.shade_width_ft',
             'spot.cast_bearing_deg', 'spot.dock.kind', 'spot.dock.part', 'spot.dock.depth_ft',
         ],
-        'Seen today' => ['forage', 'observed', 'pressure', 'stage', 'platform', 'rods'],
+        'Seen today' => ['forage', 'observed', 'pressure', 'stage', 'mode', 'platform', 'rods'],
         'The place' => ['lat', 'lon'],
     ];
 

@@ -35,6 +35,7 @@ use OldEddy\Where\Route\PlannedRoute;
  * @property ?int $lake_id
  * @property ?Lake $lake
  * @property ?PlannedRoute $route
+ * @property ?array<string, mixed> $spread the lines that are towed, as eddy:spread takes them
  * @property ?int $drill_seed the hidden day that is practised on
  * @property ?string $stage
  * @property int $casts_made
@@ -63,11 +64,12 @@ final class Trip extends Model
     /** @var array<string, mixed> what its columns of JSON hold, by their text */
     private array $parted = [];
 
-    protected $fillable = ['name', 'conditions', 'ask', 'closed_at', 'measured', 'boat', 'drill_seed', 'lake_id', 'route', 'here', 'notes', 'beat_lb', 'leaves'];
+    protected $fillable = ['name', 'conditions', 'ask', 'closed_at', 'measured', 'boat', 'drill_seed', 'lake_id', 'route', 'here', 'notes', 'beat_lb', 'leaves', 'spread'];
 
     protected $attributes = [
         'closed_at' => null, 'measured' => null, 'derived' => null, 'boat' => null, 'drill_seed' => null, 'stage' => null, 'clarity' => null, 'lake_id' => null,
         'route' => null, 'casts_made' => 0, 'here' => null, 'goal' => 'numbers', 'practice' => false, 'notes' => null, 'beat_lb' => null, 'leaves' => null, 'knots' => null,
+        'spread' => null,
     ];
 
     /** @return BelongsTo<User, $this> */
@@ -385,6 +387,9 @@ final class Trip extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['conditions' => 'array', 'measured' => 'array', 'derived' => 'array', 'boat' => 'array', 'route' => KeptRoute::class, 'closed_at' => 'datetime', 'join_until' => 'datetime', 'drill_seed' => 'integer', 'practice' => 'boolean', 'beat_lb' => 'float', 'leaves' => 'array', 'knots' => 'array', 'forage_seen' => 'array'];
+        return [
+            'conditions' => 'array', 'measured' => 'array', 'derived' => 'array', 'boat' => 'array', 'spread' => 'array', 'leaves' => 'array', 'knots' => 'array', 'forage_seen' => 'array',
+            'route' => KeptRoute::class, 'closed_at' => 'datetime', 'join_until' => 'datetime', 'drill_seed' => 'integer', 'practice' => 'boolean', 'beat_lb' => 'float',
+        ];
     }
 }

@@ -34,6 +34,8 @@ final readonly class Units
         'feet' => 'm', 'inches' => 'cm',
     ];
 
+    private const TENTHS_MPH = 3.5;
+
     public function __construct(public bool $metric)
     {
     }
@@ -173,6 +175,12 @@ final readonly class Units
         return $this->metric ? self::short(Temperature::fromFahrenheit($fahrenheit)->celsius(), 1).' °C' : self::short($fahrenheit, 0).' °F';
     }
 
+    /** The speed of a boat. */
+    public function boat(float $mph): string
+    {
+        return self::short($this->show('speed', $mph), 1)." {$this->word('speed')}";
+    }
+
     public function pace(float $feetPerSecond): string
     {
         return $this->metric ? self::short(Speed::fromFeetPerSecond($feetPerSecond)->metresPerSecond(), 1).' m/s' : self::short($feetPerSecond, 1).' ft/s';
@@ -244,7 +252,8 @@ final readonly class Units
             'oz' => self::short(Mass::fromOunces($value)->grams(), 0),
             'lb' => self::short(Mass::fromOunces($value * 16)->grams() / 1000, 1),
             'in', 'inches' => self::short(Length::fromInches($value)->metres() * 100, 0),
-            default => self::short($this->show('speed', $value), 0),
+            // What is towed is slow, and tenths of it tell.
+            default => self::short($this->show('speed', $value), $value < self::TENTHS_MPH ? 1 : 0),
         };
     }
 

@@ -8,7 +8,6 @@ use OldEddy\Basics\Problem\Fields;
 use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Basics\Said;
 use OldEddy\Plan\Planner;
-use OldEddy\Troll\BoatKind;
 use OldEddy\Troll\LineCard;
 use OldEddy\Troll\RunningLine;
 use OldEddy\Troll\Spread;
@@ -18,7 +17,7 @@ use OldEddy\Troll\SpreadPlanner;
 /** A spread as plain arrays, as docs/schema/spread.out.json describes it. */
 final class SpreadContract
 {
-    private const MOST_MPH = 10.0;
+    private const OWN = ['boat' => 0, 'speed_mph' => 0, 'lines' => 0];
 
     /**
      * @param  array<array-key, mixed>  $in  the conditions of a plan, with boat, speed_mph and lines
@@ -28,25 +27,27 @@ final class SpreadContract
      */
     public static function answer(array $in): array
     {
-        $own = Fields::of(array_intersect_key($in, ['boat' => 0, 'speed_mph' => 0, 'lines' => 0]));
-        $boat = $own->oneOf('boat', BoatKind::class) ?? BoatKind::Boat;
-        $speed = $own->number('speed_mph', 0.2, self::MOST_MPH, 'mph');
-        $lines = SpreadReader::lines($own);
-        if (count($lines) > $boat->mostLines()) {
-            $own->problem('lines', "may hold at most {$boat->mostLines()} entries for a {$boat->value}.");
-        }
+        $own = Fields::of(array_intersect_key($in, self::OWN));
+        [$boat, $speed, $lines] = SpreadReader::parts($own);
         $own->finish();
-        $plan = Planner::plan(ConditionsReader::read(['mode' => 'troll'] + array_diff_key($in, ['boat' => 0, 'speed_mph' => 0, 'lines' => 0])));
+        $plan = Planner::plan(ConditionsReader::read(['mode' => 'troll'] + array_diff_key($in, self::OWN)));
 
-        return self::told($lines === [] ? SpreadPlanner::plan($plan, $boat, $speed) : Spread::of(
-            $boat, $lines, $speed ?? Spread::common($lines)?->startMph() ?? self::firstSpeed($lines),
-        ));
+        return self::told($lines === [] ? SpreadPlanner::plan($plan, $boat, $speed) : SpreadReader::at($boat, $lines, $speed));
     }
 
-    /** @param  non-empty-list<SpreadLine>  $lines */
-    private static function firstSpeed(array $lines): float
+    /**
+     * A spread as it is kept, so that SpreadReader::spread reads the same.
+     *
+     * @return array{boat: string, speed_mph: float, lines: list<array<string, mixed>>}
+     */
+    public static function kept(Spread $spread): array
     {
-        return Spread::common([$lines[0]])?->startMph() ?? 1.5;
+        return [
+            'boat' => $spread->boat->value, 'speed_mph' => round($spread->speedMph, 3),
+            'lines' => array_map(
+                static fn (RunningLine $r): array => self::written($r->line) + ($r->line->points === [] ? [] : ['points' => $r->line->points]), $spread->lines,
+            ),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -65,12 +66,15 @@ final class SpreadContract
     /** @return array<string, mixed> */
     private static function line(RunningLine $running): array
     {
-        $line = $running->line;
+        return self::written($running->line) + ['depth_ft' => round($running->depthFt, 2), 'depth_basis' => $running->basis->value];
+    }
 
+    /** @return array<string, mixed> */
+    private static function written(SpreadLine $line): array
+    {
         return [
             'key' => $line->key, 'side' => $line->side->value, 'position' => $line->station->value, 'carrier' => $line->carrier->value, 'lure' => $line->lure->key,
             'color' => $line->color->value, 'let_out_ft' => round($line->letOutFt, 1), 'length_in' => $line->lengthIn, 'weight_oz' => $line->weightOz,
-            'depth_ft' => round($running->depthFt, 2), 'depth_basis' => $running->basis->value,
         ];
     }
 

@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace OldEddy\Contract;
 
 use OldEddy\Basics\Problem\Fields;
+use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Choice\Color\ColorFamily;
 use OldEddy\Choice\Lures\Catalog;
+use OldEddy\Troll\BoatKind;
 use OldEddy\Troll\Carrier;
 use OldEddy\Troll\Side;
+use OldEddy\Troll\Spread;
 use OldEddy\Troll\SpreadLine;
 use OldEddy\Troll\SpreadPlanner;
 use OldEddy\Troll\Station;
 
-/** Reads the lines of a spread. */
+/** Reads a spread and its lines. */
 final class SpreadReader
 {
     public const MOST_LINES = 8;
@@ -24,8 +27,57 @@ final class SpreadReader
 
     private const LONGEST_KEY = 40;
 
+    private const MOST_MPH = 10.0;
+
+    private const SLOW_MPH = 1.5;
+
+    /**
+     * A spread that was put down: its boat, its lines and, where it is known, its speed.
+     *
+     * @param  array<array-key, mixed>  $in  boat, speed_mph and lines, at least one of these
+     *
+     * @throws InvalidInput with every problem found
+     */
+    public static function spread(array $in): Spread
+    {
+        $own = Fields::of($in);
+        [$boat, $speed, $lines] = self::parts($own);
+        if ($lines === []) {
+            $own->problem('lines', 'must hold at least one line.');
+        }
+        $own->refuseOthers();
+        $own->finish();
+
+        return self::at($boat, $lines, $speed);
+    }
+
+    /** @return array{BoatKind, ?float, list<SpreadLine>} boat, speed in mph and lines, with their problems noted */
+    public static function parts(Fields $own): array
+    {
+        $boat = $own->oneOf('boat', BoatKind::class) ?? BoatKind::Boat;
+        $speed = $own->number('speed_mph', 0.2, self::MOST_MPH, 'mph');
+        $lines = self::lines($own);
+        if (count($lines) > $boat->mostLines()) {
+            $own->problem('lines', "may hold at most {$boat->mostLines()} entries for a {$boat->value}.");
+        }
+
+        return [$boat, $speed, $lines];
+    }
+
+    /**
+     * Lines at a speed; where none was said, at one that all of them can run, or else the first.
+     *
+     * @param  list<SpreadLine>  $lines
+     */
+    public static function at(BoatKind $boat, array $lines, ?float $speedMph): Spread
+    {
+        $shared = Spread::common($lines) ?? Spread::common(array_slice($lines, 0, 1));
+
+        return Spread::of($boat, $lines, $speedMph ?? $shared?->startMph() ?? self::SLOW_MPH);
+    }
+
     /** @return list<SpreadLine> none with a problem noted */
-    public static function lines(Fields $in): array
+    private static function lines(Fields $in): array
     {
         [$lines, $keys] = [[], []];
         foreach ($in->objects('lines', self::MOST_LINES) as $one) {
@@ -63,8 +115,10 @@ final class SpreadReader
             }
         }
         foreach (['side' => $side, 'position' => $station, 'lure' => $lure, 'let_out_ft' => $out] as $field => $value) {
-            if ($value === null) {
-                $one->problem($field, $field === 'lure' && $name !== null ? 'is no family of lures.' : 'is required.');
+            if ($one->take($field) === null) {
+                $one->problem($field, 'is required.');
+            } elseif ($field === 'lure' && $value === null && $name !== null) {
+                $one->problem($field, 'is no family of lures.');
             }
         }
         if ($lure !== null && ! $lure->trolled && ! $lure->dives()) {

@@ -34,6 +34,18 @@ final readonly class SpreadLine
         );
     }
 
+    /**
+     * The same with what was measured of its lure.
+     *
+     * @param  list<array{float, float}>  $points
+     */
+    public function measured(array $points): self
+    {
+        return new self(
+            $this->key, $this->side, $this->station, $this->carrier, $this->lure, $this->color, $this->letOutFt, $this->lengthIn, $this->weightOz, $points,
+        );
+    }
+
     /** What it is called: port inside. */
     public function words(): string
     {

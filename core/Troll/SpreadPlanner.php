@@ -47,10 +47,16 @@ final class SpreadPlanner
         $lines = $boat === BoatKind::Kayak ? self::test($lead, $day, $boat, $speed)
             : self::boards($lead, $second ?? $lead, $day, max(2, min($boat->mostLines(), $count ?? $boat->lines())));
 
-        return Spread::of($boat, $lines, $speed, array_map(static fn (Entry $e): LureFamily => $e->lure, $entries));
+        return Spread::of($boat, $lines, $speed, self::towable($plan));
     }
 
-    /** @return list<Entry> the lures of the day that can be towed, best first */
+    /** @return list<LureFamily> the lures of the day that can be towed, best first */
+    public static function towable(Plan $plan): array
+    {
+        return array_map(static fn (Entry $e): LureFamily => $e->lure, self::trolled($plan));
+    }
+
+    /** @return list<Entry> the same as they stand in the lineup */
     private static function trolled(Plan $plan): array
     {
         return array_values(array_filter($plan->lineup, static fn (Entry $e): bool => $e->lure->trolled || $e->lure->dives()));

@@ -70,7 +70,7 @@ final class Tangles
         $warnings = [];
         foreach (array_values($lures) as $i => $one) {
             if ($one->hangs) {
-                $warnings[] = Said::of('%s stops and hangs down: turn wider, or take it in first.', Said::capital($one->running->line->words()));
+                $warnings[] = Said::of('%s all but stops: turn wider, or take it in first.', Said::capital($one->running->line->words()));
             }
             foreach (array_slice(array_values($lures), $i + 1) as $other) {
                 // Boards side by side keep their distance; lures that fall onto one circle do not.

@@ -14,6 +14,7 @@ import scheme from './scheme.js';
 import signal from './signal.js';
 import square from './square.js';
 import strip from './strip.js';
+import troll from './troll.js';
 
 Alpine.data('archives', archives);
 Alpine.data('cast', cast);
@@ -30,6 +31,7 @@ Alpine.data('scheme', scheme);
 Alpine.data('signal', signal);
 Alpine.data('square', square);
 Alpine.data('strip', strip);
+Alpine.data('troll', troll);
 Alpine.start();
 
 // The sheet is long, and few pages have one.

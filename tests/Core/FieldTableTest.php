@@ -56,8 +56,8 @@ final class FieldTableTest extends TestCase
             }
         }
         self::assertSame($shown, array_unique($shown));
-        // The zone is the angler's own, the box has a page of its own, and trolling has none yet.
-        self::assertEqualsCanonicalizing(array_diff(array_keys(FieldTable::of('day')), ['timezone', 'mode', 'owned']), $shown);
+        // The zone is the angler's own, and the box has a page of its own.
+        self::assertEqualsCanonicalizing(array_diff(array_keys(FieldTable::of('day')), ['timezone', 'owned']), $shown);
     }
 
     public function test_a_field_that_is_not_there_is_an_error_of_the_program(): void

@@ -25,7 +25,7 @@ final class MetricPagesTest extends WaterTestCase
             $lures = array_map(static fn ($e): string => $e->lure->key, array_slice($trip->plan()->lineup, 0, 40));
             $pages = array_map(
                 static fn (string $page): string => route($page, $trip),
-                ['read', 'choose', 'where', 'where.sheet', 'fish', 'confirm', 'entries', 'sections', 'schools', 'bench', 'boat', 'look-back.day', 'report.text', 'report.picture', 'before', 'bag'],
+                ['read', 'choose', 'where', 'where.sheet', 'fish', 'confirm', 'entries', 'sections', 'schools', 'bench', 'boat', 'look-back.day', 'report.text', 'report.picture', 'before', 'bag', 'troll'],
             );
             foreach ($lures as $lure) {
                 $pages[] = route('choose', ['trip' => $trip, 'lure' => $lure]);

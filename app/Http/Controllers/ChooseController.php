@@ -20,6 +20,7 @@ use OldEddy\Choice\Lineup\Split;
 use OldEddy\Choice\Lineup\Wish;
 use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Choice\Path\CastAngle;
+use OldEddy\Day\Conditions\Mode;
 use OldEddy\Log\Next\Presentation;
 use OldEddy\Pictures\Slice\Scene;
 use OldEddy\Pictures\Slice\Strip;
@@ -62,6 +63,7 @@ final class ChooseController
             'thrown' => $then === null ? null : $asked['if'],
             'flips' => array_column(Kept::flips($asIs->reading, $asIs->lineup[0]->lure->key), 'first', 'switch'),
             'hours' => Kept::hours($day, $trip->forecast()),
+            'trolled' => $day->mode === Mode::Troll,
         ]);
     }
 

@@ -169,8 +169,9 @@ export default () => {
         get move() {
             return this.state?.next[0] ?? null;
         },
-        get moveShown() {
-            return this.move !== null && !this.fishOn && this.dismissed !== this.move.text;
+        /** Hidden at once, not when the browser next draws: with a fish on nothing may be left standing. */
+        get moveAway() {
+            return this.move === null || this.fishOn || this.dismissed === this.move.text;
         },
         get movesLeft() {
             return this.others ? this.state.next.slice(1) : [];

@@ -15,6 +15,7 @@
             @foreach ($first as $entry)@include('choose.card')@endforeach
         </ol>
     </section>
+    @if ($trolled)<p><a class="act" href="{{ route('troll', $trip) }}">The spread</a> which lines to tow, how deep each runs, what a turn does to them</p>@endif
     @include('partials.hours')
     <section class="rack-row" aria-label="The rack">
         <div class="rack-head">
@@ -75,7 +76,8 @@
             </details>
             <p>Two in the boat: one throws the {{ $split[0]->lure->name() }}, the other the {{ $split[1]->lure->name() }}, until one wins. <a class="rule-tag"
                 href="{{ App\Show\RuleLink::to($trip ?? null, 'M4') }}">because M4</a></p>
-            <p><a href="{{ route('bench', $trip) }}">All families on the lure bench</a> · <a href="{{ route('schools', $trip) }}">What each school would do</a></p>
+            <p><a href="{{ route('bench', $trip) }}">All families on the lure bench</a> · <a href="{{ route('schools', $trip) }}">What each school would do</a>
+                @unless ($trolled) · <a href="{{ route('troll', $trip) }}">If you trolled: the spread</a>@endunless</p>
             <details class="ruled-out">
                 <summary>Why not the others ({{ count($plan->ruledOut) }})</summary>
                 <ul class="because">

@@ -27,7 +27,7 @@
             <p x-show="!begun" x-cloak>Take a rod in hand to begin<span x-show="state && state.here"> at <span x-text="state ? state.here : ''"></span></span>.@if ($trip->rack->isEmpty()
                 && $trip->drill_seed === null) Your rack is empty: these are the rods of today's plan.@endif</p>
         </section>
-        <section class="deck-next" aria-label="Next move" x-show="moveShown" x-cloak>
+        <section class="deck-next" aria-label="Next move" :hidden="moveAway" x-cloak>
             <template x-if="move">
                 <div class="move">
                     <button type="button" class="quiet away" @click="dismiss">put away</button>

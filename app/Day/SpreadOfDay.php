@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Day;
+
+use App\Models\Trip;
+use App\Show\Units;
+use OldEddy\Basics\Problem\InvalidInput;
+use OldEddy\Contract\ConditionsReader;
+use OldEddy\Contract\SpreadReader;
+use OldEddy\Plan\Plan;
+use OldEddy\Plan\Planner;
+use OldEddy\Troll\BoatKind;
+use OldEddy\Troll\RunningLine;
+use OldEddy\Troll\Spread;
+use OldEddy\Troll\SpreadLine;
+use OldEddy\Troll\SpreadPlanner;
+
+/** The lines that are towed on a day: those that were put down, or those that the core plans. */
+final class SpreadOfDay
+{
+    /** So many earlier days are asked for what was measured of a lure. */
+    private const EARLIER_DAYS = 40;
+
+    /** The day planned as one on which one trolls, however it was said to be fished. */
+    public static function plan(Trip $trip): Plan
+    {
+        return Planner::plan(ConditionsReader::read(['mode' => 'troll', 'owned' => $trip->user->box] + $trip->known()));
+    }
+
+    /** The spread of the day. */
+    public static function of(Trip $trip, ?Plan $plan = null): Spread
+    {
+        try {
+            return $trip->spread === null ? self::planned($trip, BoatKind::Boat, null, $plan) : SpreadReader::spread($trip->spread);
+        } catch (InvalidInput) {
+            // An archive can bring lines that name what no longer is.
+            return self::planned($trip, BoatKind::Boat, null, $plan);
+        }
+    }
+
+    /** A spread for this boat with so many lines, as the core plans it, with what was measured of its lures on earlier days (T7). */
+    public static function planned(Trip $trip, BoatKind $boat, ?int $lines = null, ?Plan $plan = null): Spread
+    {
+        $spread = SpreadPlanner::plan($plan ?? self::plan($trip), $boat, null, $lines);
+        $measured = self::measured($trip);
+        if ($measured === [] || $spread->lines === []) {
+            return $spread;
+        }
+
+        return Spread::of($boat, array_map(
+            static fn (RunningLine $r): SpreadLine => $r->line->measured($measured[$r->line->lure->key] ?? []), $spread->lines,
+        ), $spread->speedMph);
+    }
+
+    /**
+     * A spread as a form gave it: let-outs, points and speed in the angler's units.
+     *
+     * @param  array<array-key, mixed>  $form
+     *
+     * @throws InvalidInput with every problem, by the names of the form
+     */
+    public static function typed(array $form, Units $units): Spread
+    {
+        $number = static fn (string $quantity, mixed $value): mixed => match (true) {
+            is_numeric($value) => $units->take($quantity, (float) $value),
+            default => $value === '' ? null : $value,
+        };
+        $lines = array_map(static fn (mixed $line): mixed => ! is_array($line) ? $line : [
+            'let_out_ft' => $number('depth', $line['let_out'] ?? null),
+            'length_in' => $number('plain', $line['length_in'] ?? null), 'weight_oz' => $number('plain', $line['weight_oz'] ?? null),
+            'points' => self::points($line['points'] ?? null, $units),
+        ] + array_intersect_key($line, ['key' => 0, 'side' => 0, 'position' => 0, 'carrier' => 0, 'lure' => 0, 'color' => 0]), array_values((array) ($form['lines'] ?? [])));
+
+        return SpreadReader::spread(['boat' => $form['boat'] ?? null, 'speed_mph' => $number('speed', $form['speed'] ?? null), 'lines' => $lines]);
+    }
+
+    /** Points as they are typed: feet of line and feet deep, pair by pair. What is no pair is left for the reader to name. */
+    private static function points(mixed $typed, Units $units): mixed
+    {
+        if (! is_string($typed)) {
+            return [];
+        }
+        $split = static fn (string $at, string $text): array => preg_split($at, $text, -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $taken = static fn (string $one): mixed => is_numeric($one) ? $units->take('depth', (float) $one) : $one;
+
+        return array_map(static fn (string $pair): array => array_map($taken, $split('/[\s:\/]+/', trim($pair))), $split('/[;,\n]+/', $typed));
+    }
+
+    /** @return array<string, list<array{float, float}>> what this angler measured of each lure, the newest day's */
+    private static function measured(Trip $trip): array
+    {
+        $found = [];
+        $days = Trip::query()->where('user_id', $trip->user_id)->whereKeyNot($trip->id)->whereNotNull('spread')->latest('id')->take(self::EARLIER_DAYS)->get(['id', 'spread']);
+        foreach ($days as $day) {
+            foreach ($day->spread['lines'] ?? [] as $line) {
+                if (($line['points'] ?? []) !== []) {
+                    $found[$line['lure']] ??= array_map(static fn (array $point): array => [(float) $point[0], (float) $point[1]], $line['points']);
+                }
+            }
+        }
+
+        return $found;
+    }
+}

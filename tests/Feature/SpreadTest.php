@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Day\SpreadOfDay;
+use App\Models\Trip;
+use App\Models\User;
+use OldEddy\Contract\SpreadContract;
+use OldEddy\Contract\SpreadReader;
+
+/** The spread of a day: laid out, moved under the hand, kept, and read as one typed it. Rules T1, T2, T7. */
+final class SpreadTest extends WaterTestCase
+{
+    private User $wren;
+
+    private Trip $trip;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->wren = $this->angler();
+        $this->actingAs($this->wren);
+        $this->trip = $this->trip($this->wren, ['species' => 'walleye', 'mode' => 'troll', 'water' => ['visibility_ft' => 12]]);
+    }
+
+    public function test_a_day_that_is_trolled_has_a_spread_before_anything_was_typed(): void
+    {
+        $this->get(route('choose', $this->trip))->assertOk()->assertSee(route('troll', $this->trip));
+        $page = $this->get(route('troll', $this->trip))->assertOk()->assertSee('6 lines')->assertSee('port outside')->assertSee('150 ft')->assertDontSee('The day is said to be cast');
+        self::assertSame(6, substr_count((string) $page->getContent(), 'data-line='));
+        $this->trip->update(['conditions' => ['water' => ['visibility_ft' => 1.5]] + $this->trip->conditions]);
+        $this->get(route('troll', $this->trip))->assertSee('130 ft')->assertDontSee('150 ft');
+    }
+
+    public function test_it_is_laid_out_for_a_kayak_as_a_test_of_two_colors_at_two_depths(): void
+    {
+        $this->post(route('troll.plan', $this->trip), ['boat' => 'kayak'])->assertRedirect()->assertSessionHas('said', 'A spread of 2 lines is laid out.');
+        $spread = SpreadOfDay::of($this->trip->refresh());
+        self::assertCount(2, $spread->lines);
+        self::assertSame($spread->lines[0]->line->lure->key, $spread->lines[1]->line->lure->key);
+        self::assertNotSame($spread->lines[0]->line->color, $spread->lines[1]->line->color);
+        self::assertEqualsWithDelta(12, $spread->lines[0]->depthFt, 0.7);
+        self::assertEqualsWithDelta(7, $spread->lines[1]->depthFt, 0.7);
+        $this->post(route('troll.plan', $this->trip), ['boat' => 'boat', 'count' => 8])->assertSessionHasNoErrors();
+        self::assertCount(8, SpreadOfDay::of($this->trip->refresh())->lines);
+        $this->wren->forceFill(['box' => [['lure' => 'casting_jig']]])->save();
+        $this->post(route('troll.plan', $this->trip->fresh()), ['boat' => 'boat'])->assertSessionHasErrors(['boat' => 'Nothing in the box can be towed: no diving plug and no trolling spoon.']);
+        $this->trip->refresh()->update(['spread' => null]);
+        $this->get(route('troll', $this->trip))->assertOk()->assertSee('Nothing in the box can be towed');
+    }
+
+    public function test_what_is_moved_is_answered_and_what_is_kept_stays(): void
+    {
+        $form = $this->form(['let_out' => '100']);
+        $straight = $this->getJson(route('troll.try', ['trip' => $this->trip] + $form))->assertOk();
+        self::assertSame('100 ft', $straight->json('said.out-port_outside'));
+        self::assertSame('model', $straight->json('said.basis-port_outside'));
+        self::assertNull($this->trip->refresh()->spread, 'nothing is kept while the hand moves');
+        $turn = $this->getJson(route('troll.try', ['trip' => $this->trip, 'way' => 'starboard', 'radius' => 120] + $form))->assertOk();
+        self::assertStringContainsString('all but stops', (string) $turn->json('parts.minded'));
+        self::assertNotSame($straight->json('parts.above'), $turn->json('parts.above'));
+        $this->put(route('troll.keep', $this->trip), $form)->assertSessionHasNoErrors();
+        $kept = SpreadOfDay::of($this->trip->refresh());
+        self::assertSame(100.0, $kept->line('port_outside')?->line->letOutFt);
+        self::assertSame(SpreadContract::kept($kept), SpreadContract::kept(SpreadReader::spread($this->trip->spread ?? [])), 'it reads back as it was written');
+    }
+
+    public function test_points_that_were_measured_take_over_and_go_along_to_the_next_day(): void
+    {
+        $this->put(route('troll.keep', $this->trip), $this->form(['let_out' => '100', 'points' => '80 6, 120 10']))->assertSessionHasNoErrors();
+        $line = SpreadOfDay::of($this->trip->refresh())->line('port_outside');
+        self::assertSame(['points', 8.0], [$line?->basis->value, $line?->depthFt]);
+        $next = $this->trip($this->wren, ['species' => 'walleye', 'mode' => 'troll', 'date' => '2026-04-21']);
+        $lure = $line->line->lure->key;
+        $taken = array_filter(SpreadOfDay::of($next)->lines, static fn ($l): bool => $l->line->lure->key === $lure);
+        self::assertNotSame([], $taken);
+        self::assertSame([[80.0, 6.0], [120.0, 10.0]], array_values($taken)[0]->line->points);
+        $other = $this->angler('other@old-eddy.example');
+        self::assertSame([], SpreadOfDay::of($this->trip($other, $next->conditions))->lines[0]->line->points, 'of nobody else');
+    }
+
+    public function test_what_cannot_be_read_is_named_and_nothing_typed_is_lost(): void
+    {
+        $page = $this->followingRedirects()->from(route('troll', $this->trip))->put(route('troll.keep', $this->trip), $this->form(['points' => '80 six', 'let_out' => '115']));
+        $page->assertOk()->assertSee('Port outside, points must be two numbers', false)->assertSee('80 six')->assertSee('value="115"', false);
+        self::assertNull($this->trip->refresh()->spread);
+        $this->getJson(route('troll.try', ['trip' => $this->trip] + $this->form(['let_out' => '2'])))->assertStatus(422)->assertJsonPath('errors.0.path', 'lines.0.let_out_ft');
+        $this->getJson(route('troll.try', ['trip' => $this->trip, 'lines' => 'none']))->assertStatus(422);
+        $this->put(route('troll.keep', $this->trip), ['lines' => [['points' => ['a', ['b']]]]])->assertSessionHasErrors('lines.0.points');
+        $this->wren->update(['units' => 'metric']);
+        $form = $this->form([]);
+        $form['lines'] = array_map(static fn (array $line): array => ['let_out' => '30'] + $line, $form['lines']);
+        $this->put(route('troll.keep', $this->trip), ['speed' => '3.6'] + $form)->assertSessionHasNoErrors();
+        $kept = SpreadOfDay::of($this->trip->refresh());
+        self::assertEqualsWithDelta(2.237, $kept->speedMph, 0.01);
+        self::assertEqualsWithDelta(98.4, $kept->line('port_outside')?->line->letOutFt, 0.1);
+        $this->get(route('troll', $this->trip))->assertOk()->assertSee('30 m')->assertSee('km/h')->assertDontSee(' ft');
+    }
+
+    public function test_the_spread_is_its_owners(): void
+    {
+        $this->actingAs($this->angler('other@old-eddy.example'));
+        foreach ([$this->get(route('troll', $this->trip)), $this->put(route('troll.keep', $this->trip), $this->form([])), $this->get(route('troll.try', $this->trip))] as $answer) {
+            self::assertContains($answer->status(), [403, 404]);
+        }
+    }
+
+    /**
+     * The form of the page as it stands, with one line changed.
+     *
+     * @param  array<string, string>  $first
+     * @return array<string, mixed>
+     */
+    private function form(array $first): array
+    {
+        $spread = SpreadOfDay::of($this->trip);
+        $lines = array_map(static fn (array $l): array => array_map(strval(...), ['let_out' => $l['let_out_ft']] + array_diff_key($l, ['let_out_ft' => 0, 'points' => 0])), SpreadContract::kept($spread)['lines']);
+        $lines[0] = $first + $lines[0];
+
+        return ['boat' => 'boat', 'speed' => (string) $spread->speedMph, 'lines' => $lines];
+    }
+}
