@@ -13,6 +13,7 @@ use App\Show\Units;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use OldEddy\Choice\Lures\Catalog;
+use OldEddy\Day\Season\Species;
 use OldEddy\Log\Evidence\Limits;
 
 /**
@@ -81,7 +82,8 @@ final readonly class CsvLog
         /** @var Trip */
         return $this->angler->trips()->firstOrCreate(['ask' => $this->id("day {$key}")], [
             'name' => $row['water'] === '' ? 'A log of '.$row['date'] : mb_strimwidth($row['water'], 0, 80), 'closed_at' => now(),
-            'conditions' => ['species' => $row['species'] ?? $this->else['species'], 'date' => $row['date']],
+            // A guest is no fish that a day is for.
+            'conditions' => ['species' => Species::tryFrom($row['species'] ?? '')->value ?? $this->else['species'], 'date' => $row['date']],
         ]);
     }
 

@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
-use OldEddy\Day\Season\Species;
+use OldEddy\Day\Season\ColdwaterGuest;
 use OldEddy\Log\Evidence\Contact as LoggedContact;
 use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Log\Evidence\Hooked;
@@ -58,7 +58,7 @@ final class Contact extends Model
     public function weighed(string $speciesOfTheDay): ?Weighed
     {
         return Weighed::of(
-            Species::from($this->species ?? $speciesOfTheDay), $this->length_in, $this->girth_in, $this->weight_lb,
+            ColdwaterGuest::fish($this->species ?? $speciesOfTheDay), $this->length_in, $this->girth_in, $this->weight_lb,
             $this->weighed_by === null ? null : WeighedBy::from($this->weighed_by),
         );
     }
@@ -66,7 +66,7 @@ final class Contact extends Model
     /** It as it counts for the bag. */
     public function forBag(string $speciesOfTheDay): BagFish
     {
-        $species = Species::from($this->species ?? $speciesOfTheDay);
+        $species = ColdwaterGuest::fish($this->species ?? $speciesOfTheDay);
 
         return new BagFish($this->id, $species, $this->length_in, $this->weighed($speciesOfTheDay), $this->kept === 'yes');
     }

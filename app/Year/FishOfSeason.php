@@ -6,7 +6,7 @@ namespace App\Year;
 
 use OldEddy\Basics\Units\Length;
 use OldEddy\Basics\Units\Mass;
-use OldEddy\Day\Season\Species;
+use OldEddy\Day\Season\ColdwaterGuest;
 use OldEddy\Log\Fish\StandardWeight;
 
 /** The fish of a season: lengths by species, and the condition of those that a scale weighed (Y3, Y6). */
@@ -32,7 +32,7 @@ final readonly class FishOfSeason
         foreach ($caught->where('weighed_by', 'scale')->whereNotNull('weight_lb')
             ->selectRaw('coalesce(contacts.species, trips.species) as species, left(trips.day, 7) as month, contacts.length_in, weight_lb')->get() as $row) {
             [$length, $mass] = [Length::fromInches((float) $row->length_in), Mass::fromPounds((float) $row->weight_lb)];
-            $relative = StandardWeight::relative(Species::from($row->species), $length, $mass);
+            $relative = StandardWeight::relative(ColdwaterGuest::fish($row->species), $length, $mass);
             if ($relative !== null) {
                 $months["{$row->month} {$row->species}"][] = $relative;
             }

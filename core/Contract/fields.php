@@ -20,6 +20,7 @@ use OldEddy\Day\Conditions\RelativeTemp;
 use OldEddy\Day\Conditions\Sky;
 use OldEddy\Day\Conditions\Structure;
 use OldEddy\Day\Conditions\Waterbody;
+use OldEddy\Day\Season\ColdwaterGuest;
 use OldEddy\Day\Season\Species;
 use OldEddy\Day\Season\Stage;
 use OldEddy\Log\Evidence\ContactKind;
@@ -124,7 +125,7 @@ return [
     ],
     'contact' => [
         'kind' => ['one', 'kind', ContactKind::class],
-        'species' => ['one', 'species', Species::class],
+        'species' => ['one', 'species', ColdwaterGuest::allKeys()],
         'length_in' => ['number', 'length', 'in', 1, Limits::LENGTH_IN],
         'hooked' => ['one', 'hooked', Hooked::class],
         'at_cast' => ['whole', 'cast', '', 0, Limits::CASTS],

@@ -45,6 +45,19 @@ final class CsvLogTest extends WaterTestCase
         $this->get(route('look-back'))->assertOk()->assertSee('Mill pond');
     }
 
+    public function test_a_guest_of_cold_water_comes_in_and_the_day_stays_one_that_can_be_planned(): void
+    {
+        $this->brought("date,lure,contact,species,length\n2026-05-14,tube,caught,rainbow trout,16\n");
+        $this->post(route('archive.log.take', $this->wren->archives()->latest('id')->value('id')), ['columns' => ['date' => 0, 'lure' => 1, 'contact' => 2, 'species' => 3, 'length' => 4]])
+            ->assertSessionHasNoErrors();
+        $trip = $this->wren->trips()->sole();
+        self::assertSame(['rainbow_trout', 'largemouth_bass'], [$trip->contacts()->value('species'), $trip->conditions['species']]);
+        foreach (['read', 'fish', 'confirm', 'bag', 'look-back.day', 'entries'] as $page) {
+            $this->get(route($page, $trip))->assertOk();
+        }
+        $this->get(route('look-back.season'))->assertOk()->assertSee('rainbow trout');
+    }
+
     public function test_numbers_are_those_of_the_units_that_are_told(): void
     {
         $this->brought("date,lure,contact,length,depth\n2026-05-14,tube,caught,50.8,1.5\n");

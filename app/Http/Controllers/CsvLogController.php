@@ -15,6 +15,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
+use OldEddy\Day\Season\Species;
 use OldEddy\Log\Evidence\Limits;
 
 /** A log that was kept elsewhere: a file, its columns told, what it becomes shown, then taken in. */
@@ -46,7 +47,7 @@ final class CsvLogController
 
         return view('account.columns', [
             'archive' => $archive, 'table' => $table, 'columns' => $columns, 'else' => $else,
-            'options' => StintFields::ofStint() + array_intersect_key(StintFields::ofContact(), ['species' => true, 'kind' => true]),
+            'options' => StintFields::ofStint() + array_intersect_key(StintFields::ofContact(), ['kind' => true]) + ['species' => Species::keys()],
             'first' => array_slice(array_filter($rows, static fn (array $r): bool => $r['row'] !== null), 0, self::SHOWN, true),
             'left' => array_filter($rows, static fn (array $r): bool => $r['row'] === null), 'count' => count($rows), 'shown' => self::SHOWN,
         ]);
@@ -87,7 +88,7 @@ final class CsvLogController
     {
         $given = $request->validate([
             'color' => ['nullable', Rule::in(StintFields::ofStint()['color'])], 'casts' => ['nullable', 'integer', 'between:0,'.Limits::CASTS], 'depth' => ['nullable', 'numeric', 'between:0,'.Limits::DEPTH_FT],
-            'contact' => ['nullable', Rule::in(StintFields::ofContact()['kind'])], 'units' => ['nullable', 'in:us,metric'], 'species' => ['nullable', Rule::in(StintFields::ofContact()['species'])],
+            'contact' => ['nullable', Rule::in(StintFields::ofContact()['kind'])], 'units' => ['nullable', 'in:us,metric'], 'species' => ['nullable', Rule::enum(Species::class)],
         ]);
         $units = $given['units'] ?? $request->user()->units;
 

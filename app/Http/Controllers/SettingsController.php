@@ -10,14 +10,14 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use OldEddy\Day\Schools\Schools;
-use OldEddy\Day\Season\Species;
+use OldEddy\Day\Season\ColdwaterGuest;
 use OldEddy\Log\Fish\BagLimits;
 
 final class SettingsController
 {
     public function show(Request $request): View
     {
-        return view('settings.show', ['user' => $request->user(), 'choices' => Schools::CHOICES, 'limits' => $request->user()->bagLimits(), 'species' => Species::keys()]);
+        return view('settings.show', ['user' => $request->user(), 'choices' => Schools::CHOICES, 'limits' => $request->user()->bagLimits(), 'species' => ColdwaterGuest::allKeys()]);
     }
 
     public function save(Request $request): RedirectResponse
@@ -46,7 +46,7 @@ final class SettingsController
         $units = new Units($given['units'] === 'metric');
         $least = array_map(
             static fn (mixed $size): float => round($units->takeSize((float) $size), 2),
-            array_filter(array_intersect_key($given['least'] ?? [], array_flip(Species::keys())), static fn (mixed $v): bool => $v !== null && $v !== ''),
+            array_filter(array_intersect_key($given['least'] ?? [], array_flip(ColdwaterGuest::allKeys())), static fn (mixed $v): bool => $v !== null && $v !== ''),
         );
         $limits = array_filter(['number' => isset($given['bag']) ? (int) $given['bag'] : null, 'least' => $least], static fn (mixed $v): bool => $v !== null && $v !== []);
 

@@ -7,7 +7,7 @@ namespace OldEddy\Day\Season;
 use OldEddy\Basics\Words;
 
 /** The fish the plan is for. */
-enum Species: string
+enum Species: string implements Fish
 {
     use Words;
 

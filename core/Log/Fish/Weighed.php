@@ -6,7 +6,7 @@ namespace OldEddy\Log\Fish;
 
 use OldEddy\Basics\Units\Length;
 use OldEddy\Basics\Units\Mass;
-use OldEddy\Day\Season\Species;
+use OldEddy\Day\Season\Fish;
 
 /** A fish's weight and what it comes from (rule Y6). */
 final readonly class Weighed
@@ -26,7 +26,7 @@ final readonly class Weighed
      * @param  ?float  $girthIn  over 0
      * @param  ?float  $weightLb  as typed, over 0
      */
-    public static function of(Species $species, ?float $lengthIn, ?float $girthIn = null, ?float $weightLb = null, ?WeighedBy $typed = null): ?self
+    public static function of(Fish $species, ?float $lengthIn, ?float $girthIn = null, ?float $weightLb = null, ?WeighedBy $typed = null): ?self
     {
         if ($weightLb !== null && $typed === WeighedBy::Scale) {
             return new self(Mass::fromPounds($weightLb), WeighedBy::Scale);

@@ -7,6 +7,7 @@ use OldEddy\Day\Conditions\Mode;
 use OldEddy\Day\Conditions\Observed;
 use OldEddy\Day\Conditions\Platform;
 use OldEddy\Day\Conditions\Sky;
+use OldEddy\Day\Season\ColdwaterGuest;
 use OldEddy\Day\Season\Stage;
 use OldEddy\Reading\Reading;
 
@@ -20,6 +21,8 @@ return [
         'Water under {60 °F} can disable in minutes whatever the air: life jacket on, kill-switch clipped.'],
     'warm_water' => [static fn (Reading $r): bool => $r->day->tempF >= 80,
         'Warm water: short fights, wet hands, no long photographs; no live-well for pike and muskie.'],
+    'guests' => [static fn (Reading $r): bool => $r->day->mode === Mode::Troll && $r->day->tempF >= ColdwaterGuest::WARM_F,
+        'Trout and salmon that come along from water of {65 °F} or more hardly live through it: short fights, unhooked in the water; better, leave them alone.'],
     'deep_fish' => [static fn (Reading $r): bool => $r->stand->deepFt >= 30,
         'Fish hauled from deep water suffer: move shallower if you mean to release them.'],
     'toothy' => [static fn (Reading $r): bool => $r->day->species->group() === 'toothy',
