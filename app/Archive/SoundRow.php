@@ -11,6 +11,10 @@ use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Log\Evidence\Limits;
 use OldEddy\Log\Evidence\TurnKind;
+use OldEddy\Troll\Carrier;
+use OldEddy\Troll\Side;
+use OldEddy\Troll\SpreadPlanner;
+use OldEddy\Troll\Station;
 
 /** Whether a row of an archive is one that could have been logged here: its columns, and the words in them. */
 final class SoundRow
@@ -52,14 +56,23 @@ final class SoundRow
         return null;
     }
 
+    /** @return array<string, Wanted> of a stint that is towed */
+    private static function towed(): array
+    {
+        return array_map(static fn (Wanted $w): Wanted => $w->orNothing(), [
+            'side' => Wanted::oneOf(Side::keys()), 'station' => Wanted::oneOf(Station::keys()), 'carrier' => Wanted::oneOf(Carrier::keys()),
+            'let_out_ft' => Wanted::number(...SpreadPlanner::OUT_FT),
+        ]);
+    }
+
     /** @return array<string, Wanted> */
     private static function words(string $kept): array
     {
         $lure = Wanted::oneOf(Catalog::keys());
 
         return match ($kept) {
-            'stints' => ['lure' => $lure, 'cast_count' => Wanted::whole(0, Limits::CASTS)] + StintFields::begun() + StintFields::perhaps('stint', ['cover_part', 'light']),
-            'contacts' => ['kind' => Wanted::oneOf(ContactKind::keys())] + array_map(
+            'stints' => ['lure' => $lure, 'cast_count' => Wanted::whole(0, Limits::CASTS)] + StintFields::begun() + StintFields::perhaps('stint', ['cover_part', 'light']) + self::towed(),
+            'contacts' => ['kind' => Wanted::oneOf(ContactKind::keys()), 'in_turn' => Wanted::oneOf(['yes', 'no'])->orNothing()] + array_map(
                 static fn (array $keys): Wanted => Wanted::oneOf($keys)->orNothing(), array_diff_key(StintFields::ofContact(), ['kind' => true]),
             ),
             'rack' => ['lure' => $lure] + StintFields::of('stint', ['color', 'depth_ft', 'retrieve']) + StintFields::perhaps('stint', ['weight_oz', 'length_in']) + StintFields::castKind(),

@@ -177,7 +177,7 @@ final class Batch
     private function stints(): array
     {
         return $this->stints ??= DB::table('stints')->where('trip_id', $this->trip->id)->orderBy('started_at')->orderBy('seq')
-            ->get(['id', 'started_at', 'spot', 'spot_id', 'lure', 'structure', 'cover', 'cover_part', 'water_depth_ft', 'light', 'cast_count', 'user_id', 'deleted_at'])
+            ->get(['id', 'started_at', 'spot', 'spot_id', 'lure', 'structure', 'cover', 'cover_part', 'water_depth_ft', 'light', 'cast_count', 'line', 'user_id', 'deleted_at'])
             ->mapWithKeys(static fn (object $s): array => [$s->id => (array) $s])->all();
     }
 

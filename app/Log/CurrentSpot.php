@@ -16,7 +16,7 @@ final class CurrentSpot
     public static function follow(Trip $trip): void
     {
         /** @var ?Stint $last */
-        $last = $trip->stints()->get(['id', 'trip_id', 'spot', 'spot_id', 'structure', 'cover', 'water_depth_ft', 'started_at', 'seq'])->last();
+        $last = $trip->stints()->whereNull('line')->get(['id', 'trip_id', 'spot', 'spot_id', 'structure', 'cover', 'water_depth_ft', 'started_at', 'seq'])->last();
         if ($last === null || $trip->drill_seed !== null || $last->spot === $trip->here) {
             return;
         }

@@ -63,6 +63,11 @@ final class Deck
 
     public readonly ToFish $toFish;
 
+    public readonly TowedLines $tow;
+
+    /** @var Collection<int, Stint> those that are cast */
+    private readonly Collection $cast;
+
     public readonly DayEvidence $day;
 
     /** @var array<string, array{lat: float, lon: float, bearing_deg: float, length_ft: float}> lines of the cast by spot (S25) */
@@ -78,10 +83,13 @@ final class Deck
         $this->stints = $trip->stints()->with('contacts')->get();
         $this->reading = WaterReader::read(Settler::settle($trip->told()));
         $hidden = $trip->drill_seed === null ? null : DrillFish::now($trip, $this->stints);
-        $this->toFish = new ToFish($trip, $this->reading, $this->stints, $hidden?->choices);
+        // A towed line is in nobody's hand and stands at no place.
+        $this->cast = $this->stints->whereNull('line');
+        $this->toFish = new ToFish($trip, $this->reading, $this->cast, $hidden?->choices);
         $time = $hidden->time ?? DayClock::left(
             $trip, $this->reading, $this->stints->first()?->started_at->format('H:i'), $this->stints->last()?->started_at->format('H:i'),
         );
+        $this->tow = new TowedLines($trip, $this->stints, $this->reading, $units);
         $this->lines = CastLines::of($trip);
         $this->margin = new Margin($trip, $as);
         $this->day = new DayEvidence($trip, $this->stints, $this->reading, $this->toFish->choices, $time, $this->margin);
@@ -142,7 +150,7 @@ final class Deck
             'touched' => array_values($stints->map($this->stint(...))->all()),
             'gone' => array_values(array_diff($touched, $this->stints->pluck('id')->all())),
             'count' => [
-                $this->stints->count(), $this->day->evidence->casts(), $this->day->evidence->contactCount(),
+                $this->stints->count(), $this->day->evidence->casts(), $this->stints->sum(static fn (Stint $s): int => $s->contacts->count()),
             ],
         ];
     }
@@ -160,7 +168,10 @@ final class Deck
         $contacts = [...$named('contact'), ...$undone->pluck('contact_id')->filter()->all()];
         $ofContacts = $contacts === [] ? [] : Contact::withTrashed()->where('trip_id', $this->trip->id)->whereIn('id', $contacts)->pluck('stint_id')->all();
 
-        return array_values(array_unique(array_map(strtolower(...), [...$named('stint'), ...$undone->pluck('stint_id')->filter()->all(), ...$ofContacts])));
+        // A line that goes out ends the run that it had before.
+        $towed = in_array('tow', array_column($events, 'kind'), true) || $named('target') !== [] ? $this->stints->whereNotNull('line')->pluck('id')->all() : [];
+
+        return array_values(array_unique(array_map(strtolower(...), [...$towed, ...$named('stint'), ...$undone->pluck('stint_id')->filter()->all(), ...$ofContacts])));
     }
 
     /** What the ground is known by: the day, the rods, the places, the angler's units. */
@@ -170,7 +181,7 @@ final class Deck
             $this->reading->day, $this->toFish->rods->map(static fn (RackSlot $r): array => $r->only(RackSlot::PRESENTATION))->all(), $this->trip->here,
             $this->lines,
             array_map(static fn (Fishable $p): array => $p->levels(), $this->toFish->choices->places), $this->units->metric, $this->isToday(),
-            $this->trip->aboard(), $this->as?->name,
+            $this->trip->aboard(), $this->as?->name, $this->trip->spread,
         ])), 0, 16);
     }
 
@@ -198,6 +209,7 @@ final class Deck
                 'beat' => $this->trip->beat_lb === null ? null : $this->units->showWeight($this->trip->beat_lb),
             ],
             'bag' => (new BagWords($this->trip, $this->stints, $this->units))->lines(),
+            'tow_says' => $this->tow->says(),
             'knots' => (object) KnotWords::of($this->trip, $this->day->evidence->stints),
         ];
     }
@@ -224,6 +236,7 @@ final class Deck
             'spots' => $this->spots(),
             'lines' => (object) $this->lines,
             'lake' => $this->trip->lake_id !== null,
+            'spread' => $this->tow->ground(),
             'past' => $this->day->past->days === 0 ? null : sprintf(
                 'Believed before the first cast: %.1f contacts in 100 casts, from %d of your days in %s with like clarity.',
                 100 * $this->day->past->prior()->perCast,
@@ -254,6 +267,7 @@ final class Deck
             'rod' => Presentation::key($stint->lure, $stint->color), ...$stint->only(RackSlot::PRESENTATION),
             'lure_key' => $stint->lure, 'lure' => Word::of($stint->lure), 'angler' => $stint->angler, 'casts' => $stint->cast_count, 'cover_part' => $stint->cover_part,
             'light' => $stint->light,
+            ...($stint->line === null ? [] : ['line' => $stint->line, 'lifted' => $stint->lifted_at?->format('Y-m-d\TH:i:s')]),
             'contacts' => array_values($stint->contacts->map($this->contact(...))->all()),
         ];
     }
@@ -305,7 +319,7 @@ final class Deck
     private function move(Move $move): array
     {
         $offer = $move->offer;
-        $present = $this->stints->last();
+        $present = $this->cast->last();
         // An offer of what is fished already needs no key.
         $other = $offer !== null && ($present === null || $offer->place->name !== $present->spot
             || $offer->presentation !== $this->toFish->choices->presentation($this->day->evidence->last() ?? throw new LogicException('No stint was weighed.')));
@@ -407,6 +421,8 @@ final class Deck
             'care' => 'a rod cared for',
             'line' => 'the line of a cast',
             'dock' => 'a dock marked',
+            'tow' => 'a line set out',
+            'lift' => 'a line taken in',
             'pick' => 'a spot picked',
             'route' => 'a route planned',
             default => 'an entry taken out',

@@ -11,6 +11,7 @@ use App\Log\Kinds\CountsCasts;
 use App\Log\Kinds\DetailsContact;
 use App\Log\Kinds\KeepsLine;
 use App\Log\Kinds\Kind;
+use App\Log\Kinds\LiftsLine;
 use App\Log\Kinds\LogsContact;
 use App\Log\Kinds\MarksDock;
 use App\Log\Kinds\PicksSpot;
@@ -18,6 +19,7 @@ use App\Log\Kinds\PlansRoute;
 use App\Log\Kinds\Removes;
 use App\Log\Kinds\Rigs;
 use App\Log\Kinds\SaysCondition;
+use App\Log\Kinds\SetsLine;
 use App\Log\Kinds\SetsManner;
 use App\Log\Kinds\TakesBack;
 use App\Log\Kinds\Turns;
@@ -45,7 +47,7 @@ final class EventTaker
         'stint' => BeginsStint::class, 'casts' => CountsCasts::class, 'contact' => LogsContact::class, 'detail' => DetailsContact::class,
         'amend' => AmendsStint::class, 'remove' => Removes::class, 'turn' => Turns::class,
         'condition' => SaysCondition::class, 'manner' => SetsManner::class, 'rig' => Rigs::class, 'pick' => PicksSpot::class, 'care' => CaresForRod::class, 'line' => KeepsLine::class,
-        'dock' => MarksDock::class,
+        'dock' => MarksDock::class, 'tow' => SetsLine::class, 'lift' => LiftsLine::class,
         'route' => PlansRoute::class, 'undo' => TakesBack::class,
     ];
 

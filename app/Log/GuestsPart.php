@@ -10,7 +10,7 @@ use App\Models\Trip;
 /** What a guest of the day may log (G2): his own stints, casts and fish, under his name, and what changed over the water; the rest is the owner's. */
 final readonly class GuestsPart
 {
-    private const KINDS = ['stint', 'casts', 'contact', 'detail', 'amend', 'remove', 'turn', 'undo'];
+    private const KINDS = ['stint', 'casts', 'contact', 'detail', 'amend', 'remove', 'turn', 'tow', 'lift', 'undo'];
 
     public function __construct(private Guest $guest, private Trip $trip, private Batch $batch)
     {
@@ -46,9 +46,10 @@ final readonly class GuestsPart
         }
         $stint = isset($event['contact']) && $kind !== 'contact' ? $this->batch->stintOfContact($event['contact']) : $event['stint'] ?? null;
         $own = match ($kind) {
-            'stint', 'turn' => true,
+            'stint', 'turn', 'tow' => true,
             'undo' => $this->trip->events()->where('id', $event['target'])->where('user_id', $this->guest->user_id)->exists(),
-            default => ($this->batch->stint($stint)['user_id'] ?? null) === $this->guest->user_id,
+            // The spread is the boat's: whoever stands nearest takes the rod.
+            default => ($this->batch->stint($stint)['line'] ?? null) !== null || ($this->batch->stint($stint)['user_id'] ?? null) === $this->guest->user_id,
         };
 
         return $own ? null : 'This was logged by somebody else aboard: only what you logged is yours to change.';

@@ -11,6 +11,9 @@ use Illuminate\Support\Str;
 /** Which of the ids that a batch brings are in use already, in this day or in another; asked once for all of them. */
 final class UsedIds
 {
+    /** Kinds of entries that bring a stint's id. */
+    private const BEGIN = ['stint', 'tow'];
+
     /** @var array<string, bool> ids of entries; whether they are this day's */
     private array $events;
 
@@ -35,7 +38,7 @@ final class UsedIds
         $this->events = DB::table('log_events')->whereIn('id', $ids('id'))->pluck('trip_id', 'id')->map(
             fn (mixed $trip): bool => (int) $trip === $this->trip->id,
         )->all();
-        $this->stints = self::inUse('stints', $ids('stint', 'stint'));
+        $this->stints = self::inUse('stints', [...$ids('stint', 'stint'), ...$ids('stint', 'tow')]);
         $this->contacts = self::inUse('contacts', $ids('contact', 'contact'));
     }
 
@@ -63,7 +66,7 @@ final class UsedIds
     {
         return match (true) {
             isset($this->events[$event['id']]) => 'The id of this entry is in use in another day.',
-            $kind === 'stint' && isset($this->stints[$event['stint']]) => 'The id of this stint is in use already.',
+            in_array($kind, self::BEGIN, true) && isset($this->stints[$event['stint']]) => 'The id of this stint is in use already.',
             $kind === 'contact' && isset($this->contacts[$event['contact']]) => 'The id of this contact is in use already.',
             default => null,
         };
@@ -73,7 +76,7 @@ final class UsedIds
     public function use(array $event, string $kind): void
     {
         $this->events[$event['id']] = true;
-        if ($kind === 'stint') {
+        if (in_array($kind, self::BEGIN, true)) {
             $this->stints[$event['stint']] = true;
         } elseif ($kind === 'contact') {
             $this->contacts[$event['contact']] = true;

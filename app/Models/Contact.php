@@ -42,6 +42,9 @@ use OldEddy\Log\Fish\WeighedBy;
  * @property ?string $light
  * @property ?float $lat
  * @property ?float $lon
+ * @property ?float $troll_mph how fast the boat towed the line that was struck
+ * @property ?float $heading_deg and where it headed
+ * @property ?string $in_turn yes, where it was turning
  */
 final class Contact extends Model
 {
@@ -51,7 +54,7 @@ final class Contact extends Model
 
     protected $fillable = [
         'id', 'trip_id', 'stint_id', 'at', 'kind', 'at_cast', 'species', 'length_in', 'hooked', 'forage', 'depth_ft', 'cover', 'cover_part', 'light',
-        'lat', 'lon', 'weight_lb', 'lost_by', 'weighed_by', 'girth_in', 'kept',
+        'lat', 'lon', 'weight_lb', 'lost_by', 'weighed_by', 'girth_in', 'kept', 'troll_mph', 'heading_deg', 'in_turn',
     ];
 
     /** What the fish weighed, as surely as what was taken of it says (Y6); its species is the day's unless the log says otherwise. */
@@ -93,6 +96,6 @@ final class Contact extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['at' => 'datetime', 'length_in' => 'float', 'depth_ft' => 'float', 'weight_lb' => 'float', 'girth_in' => 'float', 'lat' => 'float', 'lon' => 'float', 'at_cast' => 'integer'];
+        return ['at' => 'datetime', 'length_in' => 'float', 'depth_ft' => 'float', 'weight_lb' => 'float', 'girth_in' => 'float', 'lat' => 'float', 'lon' => 'float', 'at_cast' => 'integer', 'troll_mph' => 'float', 'heading_deg' => 'float'];
     }
 }

@@ -42,7 +42,7 @@ final class DaySums
             return;
         }
         $stints = $trip->stints()->with('contacts')->get();
-        $totals = DayTotals::of(Stint::logged($stints), array_values($stints->map(static fn (Stint $s): ?bool => $s->followed)->all()));
+        $totals = DayTotals::of(Stint::logged($stints), array_values($stints->whereNull('line')->map(static fn (Stint $s): ?bool => $s->followed)->all()));
         foreach (['level_sums' => self::levels($totals), 'tallies' => self::tallies($totals), 'stops' => self::stops($totals)] as $table => $rows) {
             DB::table($table)->where('trip_id', $id)->delete();
             foreach (array_chunk($rows, self::ROWS) as $some) {

@@ -11,6 +11,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use OldEddy\Log\Evidence\Stint as LoggedStint;
+use OldEddy\Troll\Side;
+use OldEddy\Troll\Station;
+use OldEddy\Troll\TrolledRun;
 
 /**
  * One spot, one presentation.
@@ -36,6 +39,13 @@ use OldEddy\Log\Evidence\Stint as LoggedStint;
  * @property ?int $spot_id
  * @property ?bool $followed whether it began by a move that was offered; null where none was
  * @property int $cast_count
+ * @property ?string $line the key of a towed line in its spread; null where it is cast
+ * @property ?string $side
+ * @property ?string $station
+ * @property ?string $carrier
+ * @property ?float $let_out_ft
+ * @property ?float $troll_mph
+ * @property ?Carbon $lifted_at when a towed line came in
  * @property-read Collection<int, Contact> $contacts
  */
 final class Stint extends Model
@@ -46,7 +56,7 @@ final class Stint extends Model
 
     protected $fillable = [
         'id', 'trip_id', 'started_at', 'spot', 'lure', 'color', 'depth_ft', 'retrieve', 'structure', 'cover', 'cover_part', 'light', 'angler',
-        'cast_count', 'water_depth_ft', 'weight_oz', 'length_in', 'cast_kind', 'followed',
+        'cast_count', 'water_depth_ft', 'weight_oz', 'length_in', 'cast_kind', 'followed', 'line', 'side', 'station', 'carrier', 'let_out_ft', 'troll_mph', 'lifted_at',
     ];
 
     /** @return HasMany<Contact, $this> */
@@ -59,7 +69,7 @@ final class Stint extends Model
     }
 
     /**
-     * Stints with their contacts as the core weighs them.
+     * Stints with their contacts as the core weighs them; what is towed is weighed apart (T10).
      *
      * @param  Collection<int, self>  $stints
      * @param  ?string  $owner  whose those are of which nobody is said, where others fished along
@@ -67,6 +77,7 @@ final class Stint extends Model
      */
     public static function logged(Collection $stints, ?string $owner = null): array
     {
+        $stints = $stints->whereNull('line');
         $alone = $owner === null || $stints->every(static fn (self $stint): bool => $stint->angler === null);
 
         return array_values($stints->map(static fn (self $stint): LoggedStint => new LoggedStint(
@@ -83,9 +94,31 @@ final class Stint extends Model
         ))->all());
     }
 
+    /**
+     * Towed lines with their contacts as the core weighs them. A line that is in the water counts until something was logged last.
+     *
+     * @param  Collection<int, self>  $stints
+     * @return list<TrolledRun>
+     */
+    public static function towed(Collection $stints): array
+    {
+        $last = $stints->flatMap(static fn (self $s): array => [$s->started_at, $s->lifted_at, ...$s->contacts->pluck('at')->all()])->filter()->max();
+
+        return array_values($stints->whereNotNull('line')->map(static fn (self $s): TrolledRun => new TrolledRun(
+            $s->started_at->format('Y-m-d\TH:i:s'), (string) $s->line, Side::tryFrom((string) $s->side) ?? Side::Center,
+            Station::tryFrom((string) $s->station) ?? Station::Flat, $s->lure, $s->color, (float) $s->let_out_ft,
+            $s->depth_ft, max(0.0, $s->started_at->diffInSeconds($s->lifted_at ?? $last) / 60),
+            array_values($s->contacts->map(static fn (Contact $c) => $c->logged())->all()),
+            array_values($s->contacts->map(static fn (Contact $c): bool => $c->in_turn === 'yes')->all()), $s->spot,
+        ))->all());
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['started_at' => 'datetime', 'depth_ft' => 'float', 'water_depth_ft' => 'float', 'weight_oz' => 'float', 'length_in' => 'float', 'cast_count' => 'integer', 'followed' => 'boolean'];
+        return [
+            'started_at' => 'datetime', 'lifted_at' => 'datetime', 'depth_ft' => 'float', 'water_depth_ft' => 'float', 'weight_oz' => 'float', 'length_in' => 'float', 'let_out_ft' => 'float',
+            'troll_mph' => 'float', 'cast_count' => 'integer', 'followed' => 'boolean',
+        ];
     }
 }

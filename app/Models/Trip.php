@@ -278,7 +278,8 @@ final class Trip extends Model
     private function summed(): array
     {
         $sums = [];
-        $stints = $this->stints()->toBase()->reorder()->groupBy('spot')->selectRaw('min(spot) as spot, max(spot_id) as spot_id, sum(cast_count) as casts');
+        // What is towed has no casts and stands at no spot.
+        $stints = $this->stints()->toBase()->reorder()->whereNull('line')->groupBy('spot')->selectRaw('min(spot) as spot, max(spot_id) as spot_id, sum(cast_count) as casts');
         foreach ($stints->get() as $row) {
             $sums[mb_strtolower($row->spot)] = [
                 'trip_id' => $this->id, 'spot' => $row->spot, 'spot_id' => $row->spot_id, 'casts' => (int) $row->casts, 'contacts_weighed' => 0.0,
@@ -286,7 +287,7 @@ final class Trip extends Model
         }
         // The contacts of a stint that was taken out are out with it.
         $contacts = DB::table('contacts')->join('stints', 'stints.id', '=', 'contacts.stint_id')->where('stints.trip_id', $this->id)
-            ->whereNull('stints.deleted_at')->whereNull('contacts.deleted_at')
+            ->whereNull('stints.deleted_at')->whereNull('contacts.deleted_at')->whereNull('stints.line')
             ->groupBy('stints.spot', 'kind')->selectRaw('min(stints.spot) as spot, kind, count(*) as n')->get();
         foreach ($contacts as $row) {
             $sums[mb_strtolower($row->spot)]['contacts_weighed'] += $row->n * ContactKind::from($row->kind)->weight();

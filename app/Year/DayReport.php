@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Year;
 
 use App\Log\DayEvidence;
+use App\Log\TowedLines;
 use App\Models\Contact;
 use App\Models\Stint;
 use App\Models\Trip;
@@ -20,6 +21,7 @@ use OldEddy\Pictures\Ribbon\DayRibbon;
 use OldEddy\Reading\Reading;
 use OldEddy\Reading\StageOutlook;
 use OldEddy\Reading\WaterReader;
+use OldEddy\Troll\Fired;
 
 /** A day on one page (Y8), as page, picture and plain text say it. */
 final readonly class DayReport
@@ -119,8 +121,13 @@ final readonly class DayReport
         $first = $this->stints->first()?->started_at->format('H:i');
         $last = $this->stints->last()?->started_at->format('H:i');
 
+        $towed = Fired::of(Stint::towed($this->stints));
+
         return $first === null ? [] : [
-            sprintf('%d casts from %s to %s, %d contacts', $evidence->casts(), $first, $last, $evidence->contactCount()), ucfirst($this->day->pattern->verdict->words()),
+            ...($evidence->stints === [] ? [] : [
+                sprintf('%d casts from %s to %s, %d contacts', $evidence->casts(), $first, $last, $evidence->contactCount()), ucfirst($this->day->pattern->verdict->words()),
+            ]),
+            ...($towed->runs === [] ? [] : ['Towed: '.TowedLines::words($towed)]),
         ];
     }
 

@@ -114,6 +114,21 @@ final class CrewTest extends WaterTestCase
         self::assertEquals([['' => 20, 'Tess' => 30], ['' => 20, 'Tess' => 30]], $seen);
     }
 
+    public function test_a_guest_sets_and_strikes_the_lines_of_the_boat(): void
+    {
+        $line = ['line' => 'port_inside', 'side' => 'port', 'station' => 'inside', 'carrier' => 'board', 'let_out_ft' => 130, 'lure' => 'trolling_spoon', 'color' => 'silver', 'depth_ft' => 12, 'retrieve' => 'troll_steady', 'spot' => 'Long point'];
+        $set = fn (string $stint): array => $this->event('tow', ['stint' => $stint] + $line);
+        [$one, $two] = [(string) Str::uuid(), (string) Str::uuid()];
+        $this->actingAs($this->wren)->log($this->day, [$set($one)]);
+        $tess = $this->aboard('Tess');
+        foreach ([
+            $this->event('contact', ['stint' => $one, 'contact' => (string) Str::uuid(), 'contact_kind' => 'missed']), $this->event('lift', ['stint' => $one]), $set($two),
+        ] as $entry) {
+            self::assertSame('taken', $this->as($tess)->log($this->day, [$entry])->json('events.0.became'));
+        }
+        self::assertSame([true, false], [Stint::query()->find($one)?->lifted_at !== null, Stint::query()->find($two)?->lifted_at !== null]);
+    }
+
     public function test_a_device_whose_ground_is_old_is_told_of_a_new_guest(): void
     {
         $this->actingAs($this->wren);

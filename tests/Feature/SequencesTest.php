@@ -48,7 +48,7 @@ final class SequencesTest extends WaterTestCase
         );
 
         return ['contacts' => array_map($contact, $stint['contacts'])]
-            + array_filter(Arr::only($stint, ['id', 'spot', 'lure', 'angler', 'casts', 'cover_part']), static fn (mixed $v): bool => $v !== null);
+            + array_filter(Arr::only($stint, ['id', 'spot', 'lure', 'angler', 'casts', 'cover_part', 'line', 'lifted']), static fn (mixed $v): bool => $v !== null);
     }
 
     /**

@@ -9,7 +9,7 @@ const usual = { at: '2026-04-20T08:00:00', color: 'bright', depth_ft: 3, retriev
 
 /** What both sides show of a stint: nothing that is not said. */
 const shown = (stint) => Object.fromEntries(
-    ['id', 'spot', 'lure', 'angler', 'casts', 'cover_part', 'contacts'].filter((key) => (stint[key] ?? null) !== null).map((key) => [key, key === 'contacts' ? stint.contacts.map(shownContact) : stint[key]]),
+    ['id', 'spot', 'lure', 'angler', 'casts', 'cover_part', 'line', 'lifted', 'contacts'].filter((key) => (stint[key] ?? null) !== null).map((key) => [key, key === 'contacts' ? stint.contacts.map(shownContact) : stint[key]]),
 );
 const shownContact = (contact) => Object.fromEntries(['id', 'kind', 'cast', 'species', 'length', 'depth'].filter((key) => (contact[key] ?? null) !== null).map((key) => [key, contact[key]]));
 

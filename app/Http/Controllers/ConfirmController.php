@@ -36,6 +36,7 @@ final class ConfirmController
             'trip' => $trip,
             'day' => $deck->day,
             'stints' => $deck->stints,
+            'tow' => $deck->tow,
             'ribbon' => $deck->ribbon(),
             'scene' => $scene,
             'bites' => Bites::in($scene, $deck->stints),

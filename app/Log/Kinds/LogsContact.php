@@ -7,6 +7,8 @@ namespace App\Log\Kinds;
 use App\Boat\Fixes;
 use App\Log\Wanted;
 use App\Models\LogEvent;
+use App\Waters\CastLines;
+use OldEddy\Boat\Quantity;
 use OldEddy\Log\Evidence\ContactKind;
 
 /** What a fish did; where the boat was then comes from its instruments. */
@@ -16,7 +18,10 @@ final class LogsContact extends Kind
 
     public function fields(): array
     {
-        return ['stint' => Wanted::id(), 'contact' => Wanted::id(), 'contact_kind' => Wanted::oneOf(ContactKind::keys()), ...self::position()];
+        return [
+            'stint' => Wanted::id(), 'contact' => Wanted::id(), 'contact_kind' => Wanted::oneOf(ContactKind::keys()), ...self::position(),
+            ...SetsLine::speed(), 'heading_deg' => StintFields::day('spot.cast_bearing_deg')->orNothing(), 'in_turn' => Wanted::oneOf(['yes', 'no'])->orNothing(),
+        ];
     }
 
     public function knows(array $event): bool
@@ -39,10 +44,29 @@ final class LogsContact extends Kind
                 'lat' => $near['lat'] ?? null,
                 'lon' => $near['lon'] ?? null,
                 'depth_ft' => $near['depth_ft'] ?? null,
+                ...$this->towed($event),
             ],
         );
 
         return [];
+    }
+
+    /**
+     * How the boat went when a towed line was struck (T12): as the phone has it, else by the boat's instruments.
+     *
+     * @param  array<array-key, mixed>  $event
+     * @return array{troll_mph: ?float, heading_deg: ?float, in_turn: ?string}
+     */
+    private function towed(array $event): array
+    {
+        if (($this->batch->stint($event['stint'])['line'] ?? null) === null) {
+            return ['troll_mph' => null, 'heading_deg' => null, 'in_turn' => null];
+        }
+
+        return [
+            'troll_mph' => $event['mph'] ?? CastLines::instrument($this->trip, Quantity::SpeedMph),
+            'heading_deg' => $event['heading_deg'] ?? CastLines::instrument($this->trip, Quantity::HeadingDeg), 'in_turn' => $event['in_turn'] ?? null,
+        ];
     }
 
     /**

@@ -29,7 +29,7 @@ export const crew = {
         return this.state?.hands?.[this.angler ?? this.state.me ?? this.state.owner] ?? [];
     },
     stintOf(name) {
-        return this.state?.stints.filter((s) => (s.angler ?? null) === (name ?? null)).at(-1) ?? null;
+        return this.state?.stints.filter((s) => !s.line && (s.angler ?? null) === (name ?? null)).at(-1) ?? null;
     },
     /** Those who cast from this phone in the log so far: not those who log for themselves. */
     meetCrew() {

@@ -17,6 +17,7 @@ import { waitingOf } from './outbox.js';
 import { keepDeck, keptDeck, put, setAsides } from './queue.js';
 import { sender } from './sender.js';
 import { steady } from './steady.js';
+import { tow } from './tow.js';
 import { wet } from './wet.js';
 import { entries } from './words.js';
 
@@ -37,7 +38,7 @@ export default () => {
         writes: 0,
     };
 
-    return joined(ahead(book), care, castClock, crew, detail, drive, fishOn, hand, here, keys, line, wet, sender(book), {
+    return joined(ahead(book), care, castClock, crew, detail, drive, fishOn, hand, here, keys, line, tow, wet, sender(book), {
         state: null,
         notice: '',
         oddSaid: null,
@@ -88,6 +89,7 @@ export default () => {
             setInterval(() => {
                 this.tick();
                 this.countFish();
+                this.towTick();
                 this.duskSpeaks();
                 this.seeOthers();
             }, 1000);
@@ -110,7 +112,7 @@ export default () => {
             return rods.find((r) => r.key === this.stint?.rod) ?? rods.find((r) => r.lure === this.stint?.lure_key) ?? null;
         },
         get title() {
-            return this.stint ? this.stint.lure : 'Nothing in hand yet';
+            return this.stint ? this.stint.lure : this.towing ? 'The spread' : 'Nothing in hand yet';
         },
         /** What this place asks for, known without signal as well. */
         get firstHere() {
@@ -171,7 +173,7 @@ export default () => {
         },
         /** Hidden at once, not when the browser next draws: with a fish on nothing may be left standing. */
         get moveAway() {
-            return this.move === null || this.fishOn || this.dismissed === this.move.text;
+            return this.move === null || this.fishOn || this.nothingCast || this.dismissed === this.move.text;
         },
         get movesLeft() {
             return this.others ? this.state.next.slice(1) : [];

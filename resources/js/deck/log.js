@@ -65,6 +65,22 @@ const KINDS = {
     remove(state, event) {
         return event.contact ? takenOut(stintWith(state, event.contact)?.contacts, event.contact) : takenOut(state.stints, event.stint);
     },
+    /** A line that goes out ends the run that it had before. */
+    tow(state, event) {
+        if (state.stints.some((s) => s.id === event.stint)) {
+            return null;
+        }
+        const lifted = state.stints.filter((s) => s.line === event.line && !s.lifted);
+        lifted.forEach((s) => (s.lifted = local(event.at)));
+        state.stints.push({ id: event.stint, at: local(event.at), spot: event.spot, lure_key: event.lure, color: event.color, retrieve: event.retrieve, depth_ft: event.depth_ft, lure: event.lure.replaceAll('_', ' '), angler: event.angler ?? null, casts: 0, cover_part: null, light: null, contacts: [], line: event.line, lifted: null });
+        return () => {
+            lifted.forEach((s) => (s.lifted = null));
+            state.stints = state.stints.filter((s) => s.id !== event.stint || s.contacts.length > 0);
+        };
+    },
+    lift(state, event) {
+        return said(stintOf(state, event.stint), { lifted: local(event.at) });
+    },
     turn: () => () => {},
     condition: () => () => {},
     route: () => () => {},
@@ -93,6 +109,8 @@ const KINDS = {
     },
 };
 
+/** A moment as the clock at the water shows it. */
+const local = (at) => at.slice(0, 19);
 const stintOf = (state, id) => state.stints.find((s) => s.id === id);
 const stintWith = (state, contact) => state.stints.find((s) => s.contacts.some((c) => c.id === contact));
 const contactOf = (state, id) => stintWith(state, id)?.contacts.find((c) => c.id === id);
@@ -133,7 +151,7 @@ function words(event) {
         turn: 'a turn of the day',
         condition: 'what the water is like',
         manner: 'how the day is fished',
-        care: 'a rod cared for', line: 'the line of a cast', dock: 'a dock marked',
+        care: 'a rod cared for', line: 'the line of a cast', dock: 'a dock marked', tow: 'a line set out', lift: 'a line taken in',
         rig: 'a rod rigged',
         pick: 'a spot picked',
         route: 'a route asked for',

@@ -4,6 +4,8 @@
     @php($evidence = $day->evidence)
     <div class="two">
         <section>
+            @if ($tow->fired()->runs)@include('troll.fired')@endif
+            @if ($evidence->stints || ! $tow->fired()->runs)
             <h1>{{ ucfirst($day->pattern->verdict->words()) }}</h1>
             @if ($shared)
                 <p><b>What every contact shared and no long blank had:</b> {{ implode(' · ', array_map(fn ($l) => App\Show\Word::of($l->factor).' '.$units->level($l->name), $shared)) }}. <a
@@ -11,6 +13,7 @@
             @endif
             <p class="lede">{{ ucfirst($units->say($day->pattern->text)) }}</p>
             @if ($day->pattern->limits)<p class="muted">Its limits: {{ implode('; ', array_map($units->say(...), $day->pattern->limits)) }}.</p>@endif
+            @endif
             @if ($bites)
                 @include('partials.slice', ['key' => 'bites'])
                 <p class="muted">Where and when the bites came: a full ring is the reach of a fish that took. How far out is not logged; they stand over the depth that was.</p>
@@ -18,6 +21,7 @@
             @include('partials.ribbon', ['key' => 'confirm'])
         </section>
         <section>
+            @if ($evidence->stints || ! $tow->fired()->runs)
             <h2>Next</h2>
             <ol class="moves">
                 @foreach ($day->next() as $move)
@@ -25,6 +29,7 @@
                         $move->ruleId) }}">because {{ $move->ruleId }}</a> <span class="muted">{{ $move->sure() }}@if ($move->unless) Changed by: {{ $move->unless }}.@endif</span></li>
                 @endforeach
             </ol>
+            @endif
             @if ($evidence->stints)
             <h2>{{ $trip->isOpen() ? 'So far' : 'What the day leaves' }}</h2>
             <dl class="figures">
@@ -108,7 +113,7 @@
                 <tbody>
                     @forelse ($stints as $stint)
                         <tr><td>{{ $stint->started_at->format('H:i') }}</td><td>{{ $stint->spot }}</td><td>{{ str_replace('_', ' ', $stint->lure) }}</td><td
-                            class="num">{{ $stint->cast_count }}</td><td>{{ $stint->contacts->groupBy('kind')->map(fn ($c,
+                            class="num">{{ $stint->line === null ? $stint->cast_count : 'towed' }}</td><td>{{ $stint->contacts->groupBy('kind')->map(fn ($c,
                             $k) => $c->count().' '.$k)->join(', ') }}@foreach ($stint->contacts->whereNotNull('length_in') as $fish)<br><span
                             class="muted">{{ $units->size($fish->length_in) }}@if ($weighed = $fish->weighed($trip->conditions['species'])), {{ $units->fish($weighed->mass) }} {{ $weighed->by->says() }}@endif</span>@endforeach</td></tr>
                     @empty

@@ -24,7 +24,7 @@
             </div>
             <p class="deck-row" x-show="gone" x-cloak><button type="button" class="act" @click="goAlong" data-go-along>The boat went to <span x-text="state ? state.here : ''"></span>: fish there</button></p>
             <p class="muted first-here" x-show="firstHere" x-text="firstHere" x-cloak></p>
-            <p x-show="!begun" x-cloak>Take a rod in hand to begin<span x-show="state && state.here"> at <span x-text="state ? state.here : ''"></span></span>.@if ($trip->rack->isEmpty()
+            <p x-show="nothingYet" x-cloak>Take a rod in hand to begin<span x-show="state && state.here"> at <span x-text="state ? state.here : ''"></span></span>.@if ($trip->rack->isEmpty()
                 && $trip->drill_seed === null) Your rack is empty: these are the rods of today's plan.@endif</p>
         </section>
         <section class="deck-next" aria-label="Next move" :hidden="moveAway" x-cloak>
@@ -44,6 +44,26 @@
                     </template>
                 </div>
             </template>
+        </section>
+        <section class="deck-card struck" aria-label="A line was struck" :hidden="noneStruck" x-cloak>
+            <h2><span x-text="strikeTitle"></span> <b x-text="onFor"></b></h2>
+            <p x-text="strikeCard"></p>
+            <ul class="hands" x-show="hands.length"><template x-for="job in hands" :key="job"><li x-text="job"></li></template></ul>
+            <p class="deck-row"><template x-for="kind in kinds" :key="kind.value"><button type="button" :data-strike-was="kind.value" @click="strikeWas(kind.value)" x-text="kind.words"></button></template></p>
+            <p class="deck-row"><button type="button" class="quiet" @click="noStrike">It was nothing</button></p>
+        </section>
+        <section class="deck-tow" aria-label="Towed lines" x-show="towing" x-cloak>
+            <div x-effect="drawTow()" x-ref="tow" @click="tapTow" class="tow-deck"></div>
+            <p class="deck-row"><span :class="speedClass" class="grow" x-text="speedSays" role="status"></span> <button type="button" @click="followSpeed" :aria-pressed="speedPressed">Follow the speed</button>
+                <button type="button" @click="toggleTurning" :aria-pressed="turningPressed">Turning</button></p>
+            <template x-for="line in towLines" :key="line.key">
+                <p class="tow-of"><span><b x-text="line.title"></b> <span class="muted" x-text="line.about"></span> <span class="muted" x-text="line.sum"></span></span>
+                    <button type="button" x-show="line.isOut" @click="setLine(line.key)" :data-set="line.key">In</button>
+                    <button type="button" class="act" x-show="line.isIn" @click="struck(line.key)" :data-struck="line.key">Strike</button>
+                    <button type="button" x-show="line.isIn" @click="liftLine(line.key)" :data-lift="line.key">Out</button></p>
+            </template>
+            <p class="deck-row"><button type="button" x-show="someOut" @click="setAll" data-set-all>All lines in</button></p>
+            <template x-for="one in towSays" :key="one"><p x-text="one"></p></template>
         </section>
         <section class="deck-keys" aria-label="Log" x-show="anyBegun" x-cloak>
             <button type="button" class="cast-key" data-log="casts" @click="cast" x-show="alone"><b data-count="casts" x-text="casts"></b><span x-text="castSays">casts</span></button>
@@ -76,7 +96,7 @@
                 <span class="grow" x-text="clockSays"></span>
             </p>
         </section>
-        <section class="deck-card" aria-label="A fish is on" x-show="fishOn" x-cloak>
+        <section class="deck-card" aria-label="A fish is on" x-show="fishOnCast" x-cloak>
             <h2>Fish on <b x-text="onFor"></b></h2>
             <ul class="hands" x-show="hands.length"><template x-for="job in hands" :key="job"><li x-text="job"></li></template></ul>
             <ul><template x-for="job in jobs" :key="job"><li x-text="job"></li></template></ul>

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Day\SpreadOfDay;
+use App\Models\Stint;
+use App\Models\Trip;
+use App\Show\Units;
+use Illuminate\Database\Eloquent\Collection;
+use OldEddy\Day\Conditions\Mode;
+use OldEddy\Reading\Reading;
+use OldEddy\Troll\Fired;
+use OldEddy\Troll\LineCard;
+use OldEddy\Troll\RunningLine;
+use OldEddy\Troll\Shift;
+use OldEddy\Troll\Spread;
+
+/** The towed lines of a day: the spread as the deck draws it, what its lines gave so far, and what that says. */
+final class TowedLines
+{
+    /** From so many line-minutes a rate tells something. */
+    private const TELLS_MIN = 30;
+
+    private ?Fired $fired = null;
+
+    private ?Spread $spread = null;
+
+    /** @param  Collection<int, Stint>  $stints  all of the day, with their contacts */
+    public function __construct(
+        private readonly Trip $trip, private readonly Collection $stints, private readonly Reading $reading, private readonly Units $units,
+    ) {
+    }
+
+    /** Whether the day is one on which lines are towed. */
+    public function are(): bool
+    {
+        return $this->trip->drill_seed === null
+            && ($this->trip->spread !== null || $this->reading->day->mode === Mode::Troll || $this->stints->whereNotNull('line')->isNotEmpty());
+    }
+
+    /** What fired (T10). */
+    public function fired(): Fired
+    {
+        return $this->fired ??= Fired::of(Stint::towed($this->stints));
+    }
+
+    /** The next move of the spread; null where there is none. */
+    public function shift(): ?Shift
+    {
+        return $this->fired()->runs === [] ? null : Shift::after($this->fired(), $this->spread());
+    }
+
+    /** How much was towed and what it gave, in words. */
+    public static function words(Fired $fired): string
+    {
+        $contacts = $fired->evidence->contactCount();
+
+        return sprintf(
+            '%d %s in %.1f line-hours%s', $contacts, $contacts === 1 ? 'contact' : 'contacts', $fired->lineMinutes() / 60,
+            $fired->lineMinutes() < self::TELLS_MIN ? '' : sprintf(', %.1f in a line-hour', $fired->perLineHour()),
+        );
+    }
+
+    /** @return list<string> what was learned by the lines so far */
+    public function says(): array
+    {
+        $said = array_filter([$this->are() ? $this->shift()?->text : null, $this->are() ? $this->fired()->turns() : null]);
+
+        return array_map($this->units->say(...), array_values($said));
+    }
+
+    /** @return ?array<string, mixed> the spread as a device needs it; null on a day without one */
+    public function ground(): ?array
+    {
+        if (! $this->are() || $this->spread()->lines === []) {
+            return null;
+        }
+        $spread = $this->spread();
+
+        return [
+            'mph' => round($spread->speedMph, 2), 'range_mph' => $spread->range === null ? null : [round($spread->range->fromMph, 2), round($spread->range->toMph, 2)],
+            'lines' => array_map($this->line(...), $spread->lines, array_keys($spread->lines)),
+            'above' => view('troll.deck', ['spread' => $spread, 'stand' => $this->reading->stand, 'units' => $this->units])->render(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function line(RunningLine $running, int $index): array
+    {
+        $line = $running->line;
+
+        return [
+            'key' => $line->key, 'number' => $index + 1, 'words' => $line->words(),
+            'about' => sprintf('%s, %s, %s out', $line->lure->name(), $line->color->words(), $this->units->depth($line->letOutFt)),
+            'card' => $this->units->say(LineCard::on($this->spread(), $line->key)?->words() ?? ''),
+            // What goes into the log when it is set.
+            'entry' => [
+                'line' => $line->key, 'side' => $line->side->value, 'station' => $line->station->value, 'carrier' => $line->carrier->value, 'let_out_ft' => round($line->letOutFt, 1),
+                'lure' => $line->lure->key, 'color' => $line->color->value, 'depth_ft' => round($running->depthFt, 1), 'retrieve' => $line->lure->cadences[0],
+                'weight_oz' => $line->weightOz, 'length_in' => $line->lengthIn,
+            ],
+        ];
+    }
+
+    private function spread(): Spread
+    {
+        return $this->spread ??= SpreadOfDay::of($this->trip);
+    }
+}

@@ -1,0 +1,3 @@
+{{-- The spread as the deck shows it: straight on, from above. --}}
+@php($draw = new App\Drawing\SpreadDrawing($spread, null, true, $stand, null))
+@include('troll.above', ['turn' => null])
