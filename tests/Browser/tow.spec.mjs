@@ -20,7 +20,7 @@ test('a spread is laid out, a lure dragged on its line, what a turn does is seen
     await page.mouse.move(lure.x + lure.width / 2, lure.y + lure.height / 2 - 60, { steps: 5 });
     await page.mouse.up();
     await expect.poll(async () => Number.parseFloat(await out.textContent())).toBeLessThan(before - 8);
-    await page.getByText('to starboard', { exact: true }).click();
+    await page.getByRole('radio', { name: 'to starboard' }).check();
     await page.locator('[name="radius"]').fill('100');
     await expect(page.locator('[data-part="minded"]')).toContainText('all but stops');
     const kept = await out.textContent();
