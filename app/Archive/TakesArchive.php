@@ -16,6 +16,7 @@ use Closure;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
+use OldEddy\Contract\SpreadReader;
 use OldEddy\Day\Conditions\Settler;
 use OldEddy\Reading\WaterReader;
 use Throwable;
@@ -251,6 +252,9 @@ final class TakesArchive
                 $trip = Trip::query()->with('user')->findOrFail($id);
                 WaterReader::read(Settler::settle($trip->told()));
                 json_encode([$trip->toArray(), $trip->route?->stops], JSON_THROW_ON_ERROR);
+                if ($trip->spread !== null) {
+                    SpreadReader::spread($trip->spread);
+                }
                 $trip->recount();
             });
         }

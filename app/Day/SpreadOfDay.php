@@ -32,12 +32,7 @@ final class SpreadOfDay
     /** The spread of the day. */
     public static function of(Trip $trip, ?Plan $plan = null): Spread
     {
-        try {
-            return $trip->spread === null ? self::planned($trip, BoatKind::Boat, null, $plan) : SpreadReader::spread($trip->spread);
-        } catch (InvalidInput) {
-            // An archive can bring lines that name what no longer is.
-            return self::planned($trip, BoatKind::Boat, null, $plan);
-        }
+        return $trip->spread === null ? self::planned($trip, BoatKind::Boat, null, $plan) : SpreadReader::spread($trip->spread);
     }
 
     /** A spread for this boat with so many lines, as the core plans it, with what was measured of its lures on earlier days (T7). */

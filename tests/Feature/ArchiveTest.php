@@ -18,6 +18,8 @@ use Closure;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use OldEddy\Contract\SpreadContract;
+use OldEddy\Contract\SpreadReader;
 use Opis\JsonSchema\Validator;
 use ZipArchive;
 
@@ -143,6 +145,8 @@ final class ArchiveTest extends WaterTestCase
             'an unknown column' => [$row('days.jsonl', $said(['user_id' => 1])), 'user_id is no column'],
             'casts without end' => [$row('stints.jsonl', $said(['cast_count' => 999_999_999])), 'Line 1 of stints.jsonl: The cast_count'],
             'a day that reads as none' => [$row('days.jsonl', $said(['conditions' => ['species' => 'unicorn']])), 'A day of the archive'],
+            'a line on no side' => [$row('stints.jsonl', $said(['side' => 'up'])), 'Line 1 of stints.jsonl: The side'],
+            'a spread that reads as none' => [$row('days.jsonl', $said(['spread' => ['lines' => [['lure' => 'tube']]]])), 'A day of the archive'],
             'a row of no day' => [$row('stints.jsonl', $said(['trip_id' => 424242])), 'hangs on a day that is not'],
             'a fish of no stint' => [$row('contacts.jsonl', $said(['stint_id' => (string) Str::uuid()])), 'do not hang together'],
             'no settings' => [static fn (ZipArchive $zip) => $zip->addFromString('settings.json', '{"units":"stones"}'), 'settings of the archive'],
@@ -250,6 +254,28 @@ final class ArchiveTest extends WaterTestCase
             self::assertStringContainsString($says, $e->getMessage(), $what);
         }
         self::assertSame([0, 0, 0], [$angler->trips()->count(), $angler->lakes()->count(), $angler->items()->count()], "{$what}: nothing is kept");
+    }
+
+    public function test_towed_lines_and_the_spread_come_along(): void
+    {
+        $stint = (string) Str::uuid();
+        $this->log($this->day, [
+            $this->event('tow', ['stint' => $stint, 'line' => 'port_inside', 'side' => 'port', 'station' => 'inside', 'carrier' => 'board', 'let_out_ft' => 130, 'spot' => 'Wall', 'lure' => 'trolling_spoon', 'color' => 'silver', 'depth_ft' => 12, 'retrieve' => 'troll_steady']),
+            $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'missed', 'mph' => 2.1, 'in_turn' => 'yes']),
+        ])->assertJsonPath('events.1.became', 'taken');
+        $this->day->update(['spread' => SpreadContract::kept(SpreadReader::spread(['boat' => 'kayak', 'lines' => [
+            ['side' => 'port', 'position' => 'flat', 'lure' => 'banana_plug', 'let_out_ft' => 90, 'points' => [[80, 6], [120, 9]]],
+        ]]))]);
+        $this->written();
+        $bob = $this->angler('bob@old-eddy.example')->refresh();
+        $this->taken($bob);
+        $trip = $bob->trips()->sole();
+        $towed = $trip->stints()->whereNotNull('line')->sole();
+        self::assertSame(['port_inside', 'port', 130.0, 2.1], [$towed->line, $towed->side, $towed->let_out_ft, $towed->contacts->sole()->troll_mph]);
+        self::assertEquals($this->day->refresh()->spread, $trip->spread);
+        foreach (['fish', 'confirm', 'troll'] as $page) {
+            $this->actingAs($bob)->get(route($page, $trip))->assertOk();
+        }
     }
 
     private function written(): ZipArchive

@@ -95,13 +95,13 @@ final class CommandTest extends TestCase
             foreach (preg_grep('#examples/#', $words[0]) ?: [] as $word) {
                 self::assertFileExists(base_path((string) preg_replace('/^--\w+=/', '', $word)));
             }
-            if (in_array($one['command'], ['eddy:plan', 'eddy:pattern', 'eddy:shade'], true)) {
+            if (in_array($one['command'], ['eddy:plan', 'eddy:pattern', 'eddy:shade', 'eddy:spread', 'eddy:sag'], true)) {
                 $process = $this->eddy($one['command'], $one['in'], ...$words[0]);
                 self::assertSame(0, $process->getExitCode(), $one[0].': '.$process->getErrorOutput());
                 $ran[] = $one['command'];
             }
         }
-        self::assertSame(['eddy:plan', 'eddy:plan', 'eddy:pattern', 'eddy:pattern', 'eddy:shade'], $ran);
+        self::assertSame(['eddy:plan', 'eddy:plan', 'eddy:pattern', 'eddy:pattern', 'eddy:shade', 'eddy:spread', 'eddy:sag'], $ran);
     }
 
     /** Absent files, folders, marks of a coding and impossible names end in a sentence and with 2. */
