@@ -52,8 +52,10 @@ final readonly class LineCard
     {
         $lines = array_map(static fn (SpreadLine $l): string => $l->words(), $this->clear);
 
+        $pass = sprintf('Bring it %s %s. ', $this->under ? 'under' : 'over', count($lines) === 1 ? 'that line' : 'them');
+
         return Said::joined(
-            'Slow down. ', $lines === [] ? '' : 'Clear '.implode(', then ', $lines).'. ', $lines === [] ? '' : ($this->under ? 'Bring it under them. ' : 'Bring it over them. '),
+            'Slow down. ', $lines === [] ? '' : 'Clear '.implode(', then ', $lines).'. ', $lines === [] ? '' : $pass,
             "Low rod, steady pressure; the net waits to {$this->net->words()}.",
         );
     }

@@ -205,7 +205,7 @@ final class TrollTest extends TestCase
         $deep = Spread::of(BoatKind::Boat, [self::line('port_outside', 'banana_plug', 200, lengthIn: 5.5), self::line('port_inside', 'banana_plug', 40, lengthIn: 3.0)], 1.2);
         self::assertTrue(LineCard::on($deep, 'port_outside')?->under, 'it runs deeper than what is in its way');
         self::assertFalse(LineCard::on($deep, 'port_inside')?->under);
-        self::assertStringContainsString('Clear port inside. Bring it under them.', (string) LineCard::on($deep, 'port_outside')?->words());
+        self::assertStringContainsString('Clear port inside. Bring it under that line.', (string) LineCard::on($deep, 'port_outside')?->words());
     }
 
     /** T10, T11: a turn speeds and lifts the outside lines, slows and drops the inside ones; too tight, lines meet. */

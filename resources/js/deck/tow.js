@@ -58,7 +58,7 @@ export const tow = {
             const isIn = runs.some((s) => !s.lifted);
             const minutes = Math.floor(minutesOf(runs, now));
             const contacts = runs.reduce((n, s) => n + s.contacts.length, 0);
-            return { ...line, isIn, isOut: !isIn, title: `${line.number} ${line.words}`, sum: `${minutes} min${contacts ? `, ${contacts} ${contacts === 1 ? 'contact' : 'contacts'}` : ''}` };
+            return { ...line, isIn, isOut: !isIn, title: `${line.number} ${line.words}`, sum: `· ${minutes} min in the water${contacts ? `, ${contacts} ${contacts === 1 ? 'contact' : 'contacts'}` : ''}` };
         });
     },
     get someOut() {
