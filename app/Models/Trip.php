@@ -20,6 +20,7 @@ use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Plan\Plan;
 use OldEddy\Plan\Planner;
 use OldEddy\Reading\WaterReader;
+use OldEddy\Troll\TrolledRun;
 use OldEddy\Where\Route\PlannedRoute;
 
 /**
@@ -304,6 +305,7 @@ final class Trip extends Model
     public function keepTotals(Collection $stints): void
     {
         $contacts = $stints->flatMap->contacts;
+        $towed = Stint::towed($stints);
         $caught = $contacts->where('kind', ContactKind::Caught->value);
         $species = $this->conditions['species'];
         $pounds = $caught->map(static fn (Contact $c): float => $c->weighed($species)?->mass->pounds() ?? 0.0)->max();
@@ -313,6 +315,8 @@ final class Trip extends Model
         }
         $kept = [
             'contacts_made' => $contacts->count(), 'caught' => $caught->count(), 'best_in' => $caught->max('length_in'),
+            'towed_min' => round(array_sum(array_map(static fn (TrolledRun $r): float => $r->minutes, $towed)), 1),
+            'towed_contacts' => array_sum(array_map(static fn (TrolledRun $r): int => count($r->contacts), $towed)),
             'best_lb' => $pounds > 0 ? round($pounds, 2) : null, 'fished_from' => $fished->first()?->started_at->format('H:i:s'),
             'fished_to' => $contacts->pluck('at')->push($fished->last()?->started_at)->filter()->max()?->format('H:i:s'), 'summed_at' => now(),
         ];

@@ -45,7 +45,7 @@ final readonly class Logbook
         /** @var LengthAwarePaginator<int, \stdClass> */
         return $days->paginate(self::A_PAGE, [
             'trips.id', 'trips.name', 'lakes.name as lake', 'trips.day', 'trips.species', 'trips.stage', 'trips.clarity', 'trips.temp_f', 'trips.temp_said', 'trips.wind_mph',
-            'trips.sky', 'trips.front', 'casts_made', 'contacts_made', 'caught', 'best_in', 'best_lb', 'fished_from', 'fished_to', 'leaves', 'notes', 'closed_at',
+            'trips.sky', 'trips.front', 'casts_made', 'contacts_made', 'towed_min', 'towed_contacts', 'caught', 'best_in', 'best_lb', 'fished_from', 'fished_to', 'leaves', 'notes', 'closed_at',
         ])->withQueryString();
     }
 

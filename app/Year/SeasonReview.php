@@ -35,6 +35,9 @@ final class SeasonReview
 
     public readonly float $weighed;
 
+    /** @var array{days: int, minutes: float, contacts: int} what was towed: days, minutes of all lines, contacts (T10) */
+    public readonly array $towed;
+
     /** @var array<string, list<LevelRate>> by factor */
     public readonly array $rates;
 
@@ -50,11 +53,13 @@ final class SeasonReview
     public function __construct(public readonly Season $season)
     {
         DaySums::freshen($season->angler->id);
-        $days = $season->days()->get(['stage', 'clarity', 'shift', 'front', 'sky', 'temp_f', 'wind_mph', 'casts_made', 'contacts_made', 'contacts_weighed']);
+        $days = $season->days()->get(['stage', 'clarity', 'shift', 'front', 'sky', 'temp_f', 'wind_mph', 'casts_made', 'contacts_made', 'contacts_weighed', 'towed_contacts']);
         $this->days = $days->count();
         $this->casts = (int) $days->sum('casts_made');
-        $this->contacts = (int) $days->sum('contacts_made');
+        $this->contacts = (int) ($days->sum('contacts_made') - $days->sum('towed_contacts'));
         $this->weighed = (float) $days->sum('contacts_weighed');
+        $towed = $season->planned()->where('towed_min', '>', 0)->selectRaw('count(*) as days, sum(towed_min) as minutes, sum(towed_contacts) as contacts')->first();
+        $this->towed = ['days' => (int) ($towed->days ?? 0), 'minutes' => (float) ($towed->minutes ?? 0), 'contacts' => (int) ($towed->contacts ?? 0)];
         $levels = $this->levels();
         $this->rates = $this->rates($this->ofDays($days) + $levels->groupBy('factor')->map(self::sums(...))->all());
         $numbers = $this->numbers();
@@ -170,7 +175,7 @@ final class SeasonReview
                 $sums[$factor][$level] ??= ['days' => 0, 'casts' => 0, 'contacts' => 0, 'weighed' => 0.0];
                 $sums[$factor][$level]['days']++;
                 $sums[$factor][$level]['casts'] += (int) $day->casts_made;
-                $sums[$factor][$level]['contacts'] += (int) $day->contacts_made;
+                $sums[$factor][$level]['contacts'] += (int) ($day->contacts_made - $day->towed_contacts);
                 $sums[$factor][$level]['weighed'] += (float) $day->contacts_weighed;
             }
         }

@@ -85,11 +85,26 @@ final class TowedLinesTest extends WaterTestCase
         $page = $this->get(route('confirm', $this->trip))->assertOk();
         $page->assertSee('3 contacts in 6.0 line-hours, 0.5 in a line-hour')->assertSee('Port outside fired');
         $this->get(route('report.text', $this->trip))->assertOk()->assertSee('Towed: 3 contacts in 6.0 line-hours');
+        $this->get(route('look-back'))->assertOk()->assertSee('3 contacts in 0 casts and 6.0 line-hours (0.5 in a line-hour)');
+        $this->get(route('look-back.season'))->assertOk()->assertSee('with towed lines')->assertSee('0.5 in a line-hour')->assertSee('No cast is logged');
         foreach (['look-back.day', 'entries', 'bag', 'read', 'choose', 'troll'] as $name) {
             $this->get(route($name, $this->trip))->assertOk();
         }
-        $this->get(route('look-back'))->assertOk();
         self::assertStringContainsString('Port outside fired', implode(' ', $this->log($this->trip, [])->json('state.tow_says')));
+    }
+
+    public function test_what_bit_on_a_towed_line_says_nothing_of_casts(): void
+    {
+        $cast = $this->id(4);
+        $this->took([
+            $this->stint($cast), $this->event('casts', ['stint' => $cast, 'count' => 50]), $this->event('contact', ['stint' => $cast, 'contact' => $this->id(5), 'contact_kind' => 'caught']),
+            $this->set('port_outside', $this->id(1), '07:00'),
+            ...array_map(fn (int $n): array => $this->event('contact', ['stint' => $this->id(1), 'contact' => $this->id($n), 'contact_kind' => 'caught', 'at' => '2026-04-20T08:00:00']), [20, 21, 22, 23]),
+        ]);
+        $page = $this->get(route('look-back.season'))->assertOk()->getContent();
+        self::assertMatchesRegularExpression('/data-sum="contacts">1</', (string) $page);
+        self::assertMatchesRegularExpression('/data-sum="rate">2\.0</', (string) $page);
+        $this->get(route('look-back'))->assertSee('5 contacts in 50 casts and 1.0 line-hours');
     }
 
     public function test_what_cannot_be_is_refused_by_its_field(): void
