@@ -9,6 +9,7 @@ use App\Models\Trip;
 use App\Models\User;
 use OldEddy\Contract\SpreadContract;
 use OldEddy\Contract\SpreadReader;
+use OldEddy\Where\Lake\DepthGrid;
 
 /** The spread of a day: laid out, moved under the hand, kept, and read as one typed it. Rules T1, T2, T7. */
 final class SpreadTest extends WaterTestCase
@@ -97,6 +98,24 @@ final class SpreadTest extends WaterTestCase
         self::assertEqualsWithDelta(2.237, $kept->speedMph, 0.01);
         self::assertEqualsWithDelta(98.4, $kept->line('port_outside')?->line->letOutFt, 0.1);
         $this->get(route('troll', $this->trip))->assertOk()->assertSee('30 m')->assertSee('km/h')->assertDontSee(' ft');
+    }
+
+    public function test_passes_are_drawn_over_the_lake_of_the_day_where_its_bottom_is_known(): void
+    {
+        $this->get(route('troll', $this->trip))->assertOk()->assertDontSee('Passes over');
+        $lake = $this->wren->lakes()->create(['name' => 'Alder lake']);
+        $this->trip->update(['lake_id' => $lake->id]);
+        $this->get(route('troll', $this->trip->fresh()))->assertOk()->assertDontSee('Passes over');
+        // A bottom that falls to the south by a foot in 50.
+        $depths = [];
+        for ($i = 0; $i < 100 * 100; $i++) {
+            $depths[] = 1.0 + intdiv($i, 100) * 20 / 0.3048 / 50;
+        }
+        $lake->keepGrid(new DepthGrid(36.91, -80.1, 20, 100, 100, $depths));
+        $page = $this->get(route('troll', $this->trip->fresh()))->assertOk()->assertSee('Passes over Alder lake')->assertSee('under each lure');
+        self::assertSame(1, substr_count((string) $page->getContent(), 'class="plan-pass"'), 'one along a straight bank');
+        $lake->keepGrid(new DepthGrid(36.91, -80.1, 20, 100, 100, array_fill(0, 10000, 5.0)));
+        $this->get(route('troll', $this->trip->fresh()))->assertOk()->assertSee('No pass of');
     }
 
     public function test_the_spread_is_its_owners(): void

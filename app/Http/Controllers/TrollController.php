@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Day\SpreadOfDay;
+use App\Drawing\PlanDrawing;
 use App\Drawing\SpreadDrawing;
 use App\Models\Trip;
 use App\Show\Word;
@@ -20,10 +21,13 @@ use OldEddy\Contract\SpreadReader;
 use OldEddy\Pictures\Slice\Scene;
 use OldEddy\Plan\Plan;
 use OldEddy\Troll\BoatKind;
+use OldEddy\Troll\Pass;
+use OldEddy\Troll\PassFinder;
 use OldEddy\Troll\RunningLine;
 use OldEddy\Troll\Spread;
 use OldEddy\Troll\SpreadPlanner;
 use OldEddy\Troll\Tangles;
+use OldEddy\Where\Lake\Position;
 
 /** The spread: which lines are towed, how deep they run, what a turn does to them. */
 final class TrollController
@@ -33,12 +37,16 @@ final class TrollController
 
     private const LONGEST = 600;
 
+    /** What is looked at first, and what passes bend within. */
+    private const USUAL_TURN_FT = 200.0;
+
     public function show(Trip $trip): View
     {
         $plan = SpreadOfDay::plan($trip);
         $spread = SpreadOfDay::of($trip, $plan);
 
-        return view('troll.show', $this->drawn($trip, $plan, $spread, null, true) + ['towable' => SpreadPlanner::towable($plan), 'outFt' => SpreadPlanner::OUT_FT]);
+        return view('troll.show', $this->drawn($trip, $plan, $spread, null, true) + $this->passes($trip, $plan, $spread)
+            + ['towable' => SpreadPlanner::towable($plan), 'outFt' => SpreadPlanner::OUT_FT]);
     }
 
     /** The lines as they would run, while the hand still moves: nothing is kept. */
@@ -107,6 +115,27 @@ final class TrollController
 
         return $parts[0] !== 'lines' || ! isset($parts[1]) || ! is_string($key) ? ucfirst(Word::of(str_replace('_mph', '', $path)))
             : ucfirst(Word::of($key)).', '.Word::of(preg_replace('/_(ft|oz|in)$/', '', $parts[2] ?? 'line') ?? '');
+    }
+
+    /** @return array<string, mixed> the passes over the day's lake, and where they lie on its plan; nothing without a chart */
+    private function passes(Trip $trip, Plan $plan, Spread $spread): array
+    {
+        $rise = $plan->reading->day->riseFt();
+        $grid = $trip->lake?->workingGrid()?->atLevel($rise);
+        $drawn = $trip->lake === null || $grid === null ? null : PlanDrawing::of($trip->lake, $rise);
+        if ($grid === null || $drawn === null || $spread->lines === []) {
+            return ['passes' => null];
+        }
+        $passes = PassFinder::in($grid, $spread, self::USUAL_TURN_FT);
+        $points = static fn (Pass $pass): array => array_map(static fn (Position $p): array => [$p->lat, $p->lon], $pass->way);
+
+        return [
+            'passes' => $passes, 'lake' => $trip->lake, 'plan' => $drawn, 'turnFt' => self::USUAL_TURN_FT,
+            'numbers' => array_map(static fn (Pass $pass, int $i): array => [
+                'name' => '', 'sign' => (string) ($i + 1), 'lat' => $pass->way[0]->lat, 'lon' => $pass->way[0]->lon, 'class' => '',
+            ], $passes, array_keys($passes)),
+            'ways' => array_map(static fn (Pass $pass): array => ['d' => 'M'.$drawn->line($points($pass)), 'class' => 'plan-pass'], $passes),
+        ];
     }
 
     /** @return array<string, mixed> a spread drawn, straight on or in a turn */

@@ -48,7 +48,7 @@
         <section class="deck-card struck" aria-label="A line was struck" :hidden="noneStruck" x-cloak>
             <h2><span x-text="strikeTitle"></span> <b x-text="onFor"></b></h2>
             <p x-text="strikeCard"></p>
-            <ul class="hands" x-show="hands.length"><template x-for="job in hands" :key="job"><li x-text="job"></li></template></ul>
+            <ul class="aboard" x-show="hands.length"><template x-for="job in hands" :key="job"><li x-text="job"></li></template></ul>
             <p class="deck-row"><template x-for="kind in kinds" :key="kind.value"><button type="button" :data-strike-was="kind.value" @click="strikeWas(kind.value)" x-text="kind.words"></button></template></p>
             <p class="deck-row"><button type="button" class="quiet" @click="noStrike">It was nothing</button></p>
         </section>

@@ -36,6 +36,7 @@
             <p class="beside"><button type="submit" class="act">Keep this spread</button></p>
         </form>
     @endif
+    @if ($passes !== null)@include('troll.passes')@endif
     <form method="post" action="{{ route('troll.plan', $trip) }}" class="beside">
         @csrf
         <label>from a <select name="boat">@foreach (OldEddy\Troll\BoatKind::cases() as $boat)<option value="{{ $boat->value }}" @selected($spread->boat === $boat)>{{ $boat->words() }}</option>@endforeach</select></label>

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OldEddy\Troll;
+
+use OldEddy\Basics\Units\Speed;
+use OldEddy\Where\Lake\Position;
+
+/** One pass over a lake: the way of the boat, and the least water (feet) under any lure of the spread along it. Rule T8. */
+final readonly class Pass
+{
+    /** @param  non-empty-list<Position>  $way */
+    public function __construct(public array $way, public float $leastUnderFt)
+    {
+    }
+
+    /** How long it is, feet. */
+    public function feet(): float
+    {
+        $feet = 0.0;
+        foreach (array_slice($this->way, 1) as $i => $to) {
+            $feet += $this->way[$i]->feetTo($to);
+        }
+
+        return $feet;
+    }
+
+    /** Minutes that it takes at a speed over 0. */
+    public function minutes(float $mph): float
+    {
+        return $this->feet() / Speed::fromMph($mph)->feetPerSecond() / 60;
+    }
+}
