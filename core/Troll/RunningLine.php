@@ -26,19 +26,34 @@ final readonly class RunningLine
     /** @param  list<array{float, float}>  $shape  feet behind the tip, feet below the surface */
     private function __construct(
         public SpreadLine $line, public float $depthFt, public DepthBasis $basis, public float $backFt, public array $shape,
+        private Towed $towed, private float $tipFt,
     ) {
     }
 
-    /** A line at a speed through the water, its tip so many feet above it. */
-    public static function of(SpreadLine $line, Speed $speed, float $tipFt): self
+    /**
+     * A line at a speed through the water, its tip so many feet above it.
+     *
+     * @param  ?self  $like  another with the same lure and carrier, whose lip need not be sought again
+     */
+    public static function of(SpreadLine $line, Speed $speed, float $tipFt, ?self $like = null): self
     {
-        $towed = self::towed($line, $tipFt);
+        return self::run($line, $speed, $tipFt, $like->towed ?? self::towed($line, $tipFt));
+    }
+
+    /** The same line at another speed, or with another length let out (feet). */
+    public function again(Speed $speed, ?float $letOutFt = null): self
+    {
+        return self::run($letOutFt === null ? $this->line : $this->line->letOut($letOutFt), $speed, $this->tipFt, $this->towed);
+    }
+
+    private static function run(SpreadLine $line, Speed $speed, float $tipFt, Towed $towed): self
+    {
         $points = $line->points;
         usort($points, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         if ($points === []) {
             $sag = Sag::of($line->letOutFt, $speed, $tipFt, TrollLine::usual(), $towed);
 
-            return new self($line, $sag->depthFt, DepthBasis::Model, $sag->backFt, $sag->shape);
+            return new self($line, $sag->depthFt, DepthBasis::Model, $sag->backFt, $sag->shape, $towed, $tipFt);
         }
         [$first, $last] = [$points[0], $points[count($points) - 1]];
         $within = $line->letOutFt >= $first[0] && $line->letOutFt <= $last[0];
@@ -48,8 +63,8 @@ final readonly class RunningLine
         $sag = Sag::of($line->letOutFt, $speed, $tipFt, TrollLine::usual(), self::corrected($towed, $known, $speed, $tipFt));
 
         return $within
-            ? new self($line, self::between($points, $line->letOutFt), DepthBasis::Points, $sag->backFt, $sag->shape)
-            : new self($line, $sag->depthFt, DepthBasis::Extrapolated, $sag->backFt, $sag->shape);
+            ? new self($line, self::between($points, $line->letOutFt), DepthBasis::Points, $sag->backFt, $sag->shape, $towed, $tipFt)
+            : new self($line, $sag->depthFt, DepthBasis::Extrapolated, $sag->backFt, $sag->shape, $towed, $tipFt);
     }
 
     /** What is towed at the end of a line, with the lip that takes a plug to its rating. */

@@ -30,6 +30,11 @@ final readonly class Sag
     /** A line never lies flatter than this: with nothing that pulls it down it trails, radians. */
     private const FLATTEST = 1e-4;
 
+    /** A lip is found once its depth is so near to the rated one, feet, or after so many tries. */
+    private const NEAR_FT = 0.002;
+
+    private const MOST_TRIES = 40;
+
     /**
      * @param  float  $depthFt  of the lure below the surface, 0 or more
      * @param  float  $backFt  of the lure behind the tip
@@ -101,12 +106,23 @@ final readonly class Sag
         while ($high < 4000 && self::of($letOutFt, $speed, $tipFt, $line, $towed->diving($high))->depthFt < $depthFt) {
             $high *= 2;
         }
-        for ($i = 0; $i < 30; $i++) {
-            $middle = ($low + $high) / 2;
-            self::of($letOutFt, $speed, $tipFt, $line, $towed->diving($middle))->depthFt < $depthFt ? $low = $middle : $high = $middle;
+        // The rule of false position, with the end that stays counted half (Illinois): a dozen times fewer lines than by halves.
+        $off = static fn (float $lip): float => self::of($letOutFt, $speed, $tipFt, $line, $towed->diving($lip))->depthFt - $depthFt;
+        [$below, $above] = [$off($low), $off($high)];
+        // Deep enough without a lip, or never: there is nothing between.
+        if ($below >= 0 || $above <= 0) {
+            return $below >= 0 ? $low : $high;
+        }
+        for ($i = 0; $i < self::MOST_TRIES; $i++) {
+            $lip = ($low * $above - $high * $below) / ($above - $below);
+            $found = $off($lip);
+            if (abs($found) < self::NEAR_FT) {
+                return $lip;
+            }
+            $found < 0 ? [$low, $below, $above] = [$lip, $found, $above / 2] : [$high, $above, $below] = [$lip, $found, $below / 2];
         }
 
-        return ($low + $high) / 2;
+        return $high;
     }
 
     /**

@@ -30,7 +30,11 @@ final readonly class Spread
     public static function of(BoatKind $boat, array $lines, float $speedMph, array $others = []): self
     {
         $range = self::common($lines);
-        $running = array_map(static fn (SpreadLine $l): RunningLine => RunningLine::of($l, Speed::fromMph($speedMph), $boat->tipFt()), $lines);
+        [$running, $known] = [[], []];
+        foreach ($lines as $line) {
+            $what = "{$line->lure->key} {$line->lengthIn} {$line->weightOz} {$line->carrier->value}";
+            $running[] = $known[$what] = RunningLine::of($line, Speed::fromMph($speedMph), $boat->tipFt(), $known[$what] ?? null);
+        }
         $refused = [];
         foreach ([...array_map(static fn (SpreadLine $l): LureFamily => $l->lure, $lines), ...$others] as $lure) {
             if (! SpeedRange::of($lure)->holds($speedMph)) {

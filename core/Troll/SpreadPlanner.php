@@ -130,7 +130,9 @@ final class SpreadPlanner
     public static function outFor(SpreadLine $line, float $depthFt, BoatKind $boat, float $speedMph): float
     {
         [$low, $high] = self::OUT_FT;
-        $depth = static fn (float $out): float => RunningLine::of($line->letOut($out), Speed::fromMph($speedMph), $boat->tipFt())->depthFt;
+        $speed = Speed::fromMph($speedMph);
+        $running = RunningLine::of($line, $speed, $boat->tipFt());
+        $depth = static fn (float $out): float => $running->again($speed, $out)->depthFt;
         for ($i = 0; $i < 9; $i++) {
             $middle = ($low + $high) / 2;
             $depth($middle) < $depthFt ? $low = $middle : $high = $middle;

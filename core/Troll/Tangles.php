@@ -54,7 +54,7 @@ final class Tangles
             $tip = $radiusFt - ($toRight ? 1 : -1) * $running->line->asideFt();
             $circle = $tip > $running->backFt ? sqrt($tip ** 2 - $running->backFt ** 2) : 0.0;
             $share = max(self::STOPS, $circle / $radiusFt);
-            $deep = RunningLine::of($running->line, Speed::fromMph($share * $spread->speedMph), $spread->boat->tipFt())->depthFt;
+            $deep = $running->again(Speed::fromMph($share * $spread->speedMph))->depthFt;
             $lures[$running->line->key] = new InTurn($running, $circle, $share * $spread->speedMph, $deep, $circle / $radiusFt < self::STOPS);
         }
 

@@ -137,6 +137,18 @@ final class TrollTest extends TestCase
     }
 
     /** T7: own points take over; beyond them the reckoned line goes on from the nearest, and is marked. */
+    /** A lip that is found gives its depth whatever pulls at the line; what hangs deep enough without one needs none, and none takes a plug deeper than its line. */
+    public function test_a_lip_is_found_for_any_depth_that_can_be(): void
+    {
+        foreach ([[4.0, 60.0, 1.0], [8.0, 90.0, 1.5], [14.0, 120.0, 2.2], [30.0, 150.0, 1.2]] as [$depth, $out, $mph]) {
+            $towed = new Towed(-0.04, 5.6);
+            $lip = Sag::lipFor($depth, $out, Speed::fromMph($mph), 4, TrollLine::usual(), $towed);
+            self::assertEqualsWithDelta($depth, Sag::of($out, Speed::fromMph($mph), 4, TrollLine::usual(), $towed->diving($lip))->depthFt, 0.01);
+        }
+        self::assertSame(0.0, Sag::lipFor(5, 100, Speed::fromMph(1), 4, TrollLine::usual(), new Towed(16, 5)));
+        self::assertGreaterThan(3000, Sag::lipFor(99.9, 100, Speed::fromMph(1), 4, TrollLine::usual(), new Towed(-0.04, 5)));
+    }
+
     public function test_own_points_take_over_and_correct_what_is_reckoned(): void
     {
         $points = [[80.0, 6.0], [120.0, 9.0], [100.0, 8.0]];
