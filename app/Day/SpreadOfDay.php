@@ -9,8 +9,10 @@ use App\Show\Units;
 use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Contract\ConditionsReader;
 use OldEddy\Contract\SpreadReader;
-use OldEddy\Plan\Plan;
+use OldEddy\Day\Conditions\Settler;
 use OldEddy\Plan\Planner;
+use OldEddy\Reading\Reading;
+use OldEddy\Reading\WaterReader;
 use OldEddy\Troll\BoatKind;
 use OldEddy\Troll\RunningLine;
 use OldEddy\Troll\Spread;
@@ -23,29 +25,31 @@ final class SpreadOfDay
     /** So many earlier days are asked for what was measured of a lure. */
     private const EARLIER_DAYS = 40;
 
-    /** The day planned as one on which one trolls, however it was said to be fished. */
-    public static function plan(Trip $trip): Plan
+    /** The day read as one on which one trolls, however it was said to be fished. */
+    public static function reading(Trip $trip): Reading
     {
-        return Planner::plan(ConditionsReader::read(['mode' => 'troll', 'owned' => $trip->user->box] + $trip->known()));
+        return WaterReader::read(Settler::settle(ConditionsReader::read(['mode' => 'troll', 'owned' => $trip->user->box] + $trip->known())));
     }
 
     /** The spread of the day. */
-    public static function of(Trip $trip, ?Plan $plan = null): Spread
+    public static function of(Trip $trip): Spread
     {
-        return $trip->spread === null ? self::planned($trip, BoatKind::Boat, null, $plan) : SpreadReader::spread($trip->spread);
+        return $trip->spread === null ? self::planned($trip, BoatKind::Boat) : SpreadReader::spread($trip->spread);
     }
 
     /** A spread for this boat with so many lines, as the core plans it, with what was measured of its lures on earlier days (T7). */
-    public static function planned(Trip $trip, BoatKind $boat, ?int $lines = null, ?Plan $plan = null): Spread
+    public static function planned(Trip $trip, BoatKind $boat, ?int $lines = null): Spread
     {
-        $spread = SpreadPlanner::plan($plan ?? self::plan($trip), $boat, null, $lines);
+        $reading = self::reading($trip);
+        // Of a day on which none was put down every tap on the deck asks for it.
+        $spread = Kept::of("spread {$boat->value} {$lines}", $reading->day, static fn (): Spread => SpreadPlanner::plan(Planner::planFor($reading), $boat, null, $lines));
         $measured = self::measured($trip);
         if ($measured === [] || $spread->lines === []) {
             return $spread;
         }
 
         return Spread::of($boat, array_map(
-            static fn (RunningLine $r): SpreadLine => $r->line->measured($measured[$r->line->lure->key] ?? []), $spread->lines,
+            static fn (RunningLine $r): SpreadLine => $r->line->with(['points' => $measured[$r->line->lure->key] ?? []]), $spread->lines,
         ), $spread->speedMph);
     }
 

@@ -66,7 +66,7 @@ final readonly class CastDrawing
     /** How many times depths are stretched against lengths. */
     public function stretch(): float
     {
-        return round(($this->y(1) - $this->y(0)) / ($this->out->at(1) - $this->out->at(0)), 1);
+        return round($this->down->perUnit() / $this->out->perUnit(), 1);
     }
 
     /** @param  list<array{float, float}>  $bottom */

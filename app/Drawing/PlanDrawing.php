@@ -151,6 +151,12 @@ final readonly class PlanDrawing
         return implode(' ', array_map(fn (array $p): string => $this->x($p[1]).','.$this->y($p[0]), $line));
     }
 
+    /** @param  list<Position>  $way */
+    public function way(array $way): string
+    {
+        return $this->line(array_map(static fn (Position $p): array => [$p->lat, $p->lon], $way));
+    }
+
     /**
      * A ring of shoreline, no finer than the screen shows it.
      *

@@ -35,6 +35,12 @@ final readonly class Scale
         return new self(0, $deepestFt, 6, 220);
     }
 
+    /** Points for one of the quantity. */
+    public function perUnit(): float
+    {
+        return $this->points / ($this->to - $this->from);
+    }
+
     public function at(float $value): float
     {
         return round($this->at + $this->points * ($value - $this->from) / ($this->to - $this->from), 1);

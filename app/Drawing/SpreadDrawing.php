@@ -33,6 +33,9 @@ final readonly class SpreadDrawing
 
     private const LEAST_BACK_FT = 20.0;
 
+    /** The boat itself has room, feet to either side. */
+    private const HULL_FT = [-6.0, 6.0];
+
     /** Points a foot from above. */
     public float $foot;
 
@@ -40,23 +43,31 @@ final readonly class SpreadDrawing
 
     private float $middle;
 
-    private float $long;
+    private Scale $along;
+
+    private Scale $down;
 
     private float $deep;
+
+    /** From the side: where the lines begin and end, where the surface and the deepest water lie. */
+    private const ALONG = [66.0, 514.0];
+
+    private const DOWN = [44.0, 250.0];
 
     public function __construct(private Spread $spread, private ?BoatTurn $turn, private bool $toRight, Stand $stand, private ?float $bottomFt)
     {
         $places = array_map($this->place(...), $spread->lines);
-        $left = min(0.0, ...array_map(static fn (array $p): float => $p[0], $places), ...$this->asides());
-        $right = max(0.0, ...array_map(static fn (array $p): float => $p[0], $places), ...$this->asides());
-        $back = max([self::LEAST_BACK_FT, ...array_map(static fn (array $p): float => $p[1], $places)]);
+        $asides = [...self::HULL_FT, ...array_column($places, 0), ...array_map(static fn (RunningLine $r): float => $r->line->asideFt(), $spread->lines)];
+        [$left, $right] = [min($asides), max($asides)];
+        $back = max([self::LEAST_BACK_FT, ...array_column($places, 1)]);
         $this->foot = min(self::MOST_POINTS_A_FOOT, (self::WIDTH - 2 * self::MARGIN) / max(1.0, $right - $left), self::HIGHEST / $back);
         $this->middle = (self::WIDTH - $this->foot * ($right + $left)) / 2;
         $this->height = round(self::TOP + $this->foot * $back + self::MARGIN + 8);
-        $this->long = max([self::LEAST_BACK_FT, ...array_map(static fn (RunningLine $r): float => $r->backFt, $spread->lines)]);
+        $this->along = new Scale(0, max([self::LEAST_BACK_FT, ...array_map(static fn (RunningLine $r): float => $r->backFt, $spread->lines)]), ...self::ALONG);
         $depths = array_map(static fn (RunningLine $r): float => $r->depthFt, $spread->lines);
         $turned = array_map(static fn ($lure): float => $lure->depthFt, array_values($turn->lures ?? []));
         $this->deep = 1.12 * max(self::LEAST_FT, $bottomFt ?? 0.0, $stand->deepFt, ...$depths, ...$turned);
+        $this->down = new Scale(0, $this->deep, ...self::DOWN);
     }
 
     /** @return array{float, float} where the boat's stern is, from above */
@@ -140,13 +151,13 @@ final readonly class SpreadDrawing
     /** Where a distance behind the tips lies, from the side. */
     public function x(float $backFt): float
     {
-        return round(66 + (self::WIDTH - 66 - 60) * $backFt / $this->long, 1);
+        return $this->along->at($backFt);
     }
 
     /** Where a depth lies, from the side. */
     public function y(float $depthFt): float
     {
-        return round(44 + (self::SIDE_HEIGHT - 50) * $depthFt / $this->deep, 1);
+        return $this->down->at($depthFt);
     }
 
     /** How deep a lure runs: as it goes straight on, or in the turn that is looked at, feet. */
@@ -170,7 +181,7 @@ final readonly class SpreadDrawing
     /** How many times larger depths are drawn than lengths. */
     public function steeper(): float
     {
-        return round(((self::SIDE_HEIGHT - 50) / $this->deep) / ((self::WIDTH - 126) / $this->long), 1);
+        return round($this->down->perUnit() / $this->along->perUnit(), 1);
     }
 
     /** The deepest that is drawn, feet. */
@@ -194,12 +205,6 @@ final readonly class SpreadDrawing
     public function step(): float
     {
         return $this->deep > 45 ? 10.0 : ($this->deep > 18 ? 5.0 : 2.0);
-    }
-
-    /** @return list<float> */
-    private function asides(): array
-    {
-        return [-6.0, 6.0, ...array_map(static fn (RunningLine $r): float => $r->line->asideFt(), $this->spread->lines)];
     }
 
     /** @return array{float, float} feet to the right of the boat's middle and feet behind: on its circle, as far back as its line reaches */

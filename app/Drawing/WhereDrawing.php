@@ -14,6 +14,7 @@ use App\Waters\SpotToday;
 use Illuminate\Support\Collection;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Sun\SunPosition;
+use OldEddy\Troll\Pass;
 use OldEddy\Where\Drift\DriftPlan;
 use OldEddy\Where\Drift\Lane;
 use OldEddy\Where\Lake\Position;
@@ -140,6 +141,22 @@ final readonly class WhereDrawing
     public static function lanes(PlanDrawing $plan, DriftPlan $drift): array
     {
         return array_map(static fn (Lane $l): array => ['d' => $plan->arrow($l->from, $l->to), 'class' => 'plan-lane'], $drift->lanes);
+    }
+
+    /**
+     * Passes of towed lines, and their numbers where they begin.
+     *
+     * @param  list<Pass>  $passes
+     * @return array{ways: list<array{d: string, class: string}>, numbers: list<array{name: string, sign: string, lat: float, lon: float, class: string}>}
+     */
+    public static function passes(PlanDrawing $plan, array $passes): array
+    {
+        return [
+            'ways' => array_map(static fn (Pass $p): array => ['d' => 'M'.$plan->way($p->way), 'class' => 'plan-pass'], $passes),
+            'numbers' => array_map(static fn (Pass $p, int $i): array => [
+                'name' => '', 'sign' => (string) ($i + 1), 'lat' => $p->way[0]->lat, 'lon' => $p->way[0]->lon, 'class' => '',
+            ], $passes, array_keys($passes)),
+        ];
     }
 
     /** @return list<array{d: string, class: string}> a cast: its line, the part of it at the depth, the boat */

@@ -20,9 +20,6 @@ use OldEddy\Troll\Spread;
 /** The towed lines of a day: the spread as the deck draws it, what its lines gave so far, and what that says. */
 final class TowedLines
 {
-    /** From so many line-minutes a rate tells something. */
-    private const TELLS_MIN = 30;
-
     private ?Fired $fired = null;
 
     private ?Spread $spread = null;
@@ -59,8 +56,16 @@ final class TowedLines
 
         return sprintf(
             '%d %s in %.1f line-hours%s', $contacts, $contacts === 1 ? 'contact' : 'contacts', $fired->lineMinutes() / 60,
-            $fired->lineMinutes() < self::TELLS_MIN ? '' : sprintf(', %.1f in a line-hour', $fired->perLineHour()),
+            self::rate(', %.1f in a line-hour', $fired->lineMinutes(), $contacts),
         );
+    }
+
+    /** A rate as it is said, where enough was towed that it tells something. */
+    public static function rate(string $words, float $minutes, int $contacts, float $fromMinutes = Fired::TELLS_MIN): string
+    {
+        $rate = Fired::rate($minutes, $contacts, $fromMinutes);
+
+        return $rate === null ? '' : sprintf($words, $rate);
     }
 
     /** @return list<string> what was learned by the lines so far */

@@ -174,6 +174,12 @@ final class Lake extends Model
         return $bytes === null ? null : $this->unpacked[1] ?? null;
     }
 
+    /** The same as the water stands so many feet over (under 0: under) its reference level; null where no depth is known. */
+    public function gridAt(float $riseFt): ?DepthGrid
+    {
+        return $this->deepest() === null ? null : $this->workingGrid()?->atLevel($riseFt);
+    }
+
     /** The name of the section that a position lies in: one whose outline holds it, else the one whose name stands nearest; null where none is named. */
     public function sectionOf(Position $at): ?string
     {

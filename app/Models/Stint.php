@@ -102,9 +102,13 @@ final class Stint extends Model
      */
     public static function towed(Collection $stints): array
     {
+        $towed = $stints->whereNotNull('line');
+        if ($towed->isEmpty()) {
+            return [];
+        }
         $last = $stints->flatMap(static fn (self $s): array => [$s->started_at, $s->lifted_at, ...$s->contacts->pluck('at')->all()])->filter()->max();
 
-        return array_values($stints->whereNotNull('line')->map(static fn (self $s): TrolledRun => new TrolledRun(
+        return array_values($towed->map(static fn (self $s): TrolledRun => new TrolledRun(
             $s->started_at->format('Y-m-d\TH:i:s'), (string) $s->line, Side::tryFrom((string) $s->side) ?? Side::Center,
             Station::tryFrom((string) $s->station) ?? Station::Flat, $s->lure, $s->color, (float) $s->let_out_ft,
             $s->depth_ft, max(0.0, $s->started_at->diffInSeconds($s->lifted_at ?? $last) / 60),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Waters;
 
+use App\Boat\Instruments;
 use Illuminate\Support\Facades\Cache;
 use OldEddy\Boat\Quantity;
 use OldEddy\Where\Cast\CastFinder;
@@ -36,9 +37,9 @@ final readonly class CastHere
     {
         $this->kept = $today->spot->castLine();
         $this->read = $this->reckoned();
-        $boat = CastLines::boat($lakeDay->trip);
+        $boat = Instruments::position($lakeDay->trip);
         $line = $this->line();
-        $this->off = $boat === null || $line === null ? null : $line->offOf($boat, CastLines::instrument($lakeDay->trip, Quantity::HeadingDeg));
+        $this->off = $boat === null || $line === null ? null : $line->offOf($boat, Instruments::say($lakeDay->trip, Quantity::HeadingDeg));
     }
 
     /** What the bottom says, where nothing was kept that goes before it. */

@@ -6,16 +6,11 @@ namespace App\Waters;
 
 use App\Models\LakeSpot;
 use App\Models\Trip;
-use OldEddy\Boat\Quantity;
 use OldEddy\Where\Cast\CastLine;
-use OldEddy\Where\Lake\Position;
 
-/** Lines of the cast as spots keep them, and where the boat lies by its instruments (S25). */
+/** Lines of the cast as spots keep them (S25). */
 final class CastLines
 {
-    /** What the instruments said last is where the boat is, for so many seconds. */
-    private const FRESH_S = 120;
-
     /** @return array{lat: float, lon: float, bearing_deg: float, length_ft: float, from: string, at: ?string} a line as a spot keeps it */
     public static function told(CastLine $line, string $from, ?string $at): array
     {
@@ -35,21 +30,5 @@ final class CastLines
         }
 
         return $lines;
-    }
-
-    /** Where the boat's instruments have it; null where they are silent. */
-    public static function boat(Trip $trip): ?Position
-    {
-        [$lat, $lon] = [self::instrument($trip, Quantity::Lat), self::instrument($trip, Quantity::Lon)];
-
-        return $lat === null || $lon === null ? null : new Position($lat, $lon);
-    }
-
-    /** What an instrument said last, if that was just now. */
-    public static function instrument(Trip $trip, Quantity $what): ?float
-    {
-        $said = $trip->boat['values'][$what->value] ?? null;
-
-        return $said === null || abs(now()->getTimestamp() - (float) $said['second']) > self::FRESH_S ? null : (float) $said['value'];
     }
 }

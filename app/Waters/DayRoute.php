@@ -8,7 +8,6 @@ use App\Models\Lake;
 use App\Models\LakeSpot;
 use App\Models\Trip;
 use App\Show\Units;
-use Illuminate\Support\Facades\Cache;
 use OldEddy\Basics\Units\Speed;
 use OldEddy\Pictures\Ribbon\Fished;
 use OldEddy\Where\Lake\Position;
@@ -24,7 +23,6 @@ use OldEddy\Where\Route\Runs;
 use OldEddy\Where\Route\Sea;
 use OldEddy\Where\Route\Stop;
 use OldEddy\Where\Route\Timetable;
-use OldEddy\Where\Route\WaterWays;
 
 /** The day's route: asks the core for the ranking by the hour and for the ways over water, and has it choose and order. */
 final class DayRoute
@@ -50,12 +48,8 @@ final class DayRoute
             ),
         );
         $lake = $day->lake;
-        // Of a lake whose depths nobody measured, no way over water is known.
-        $grid = $lake->deepest() === null ? null : $lake->workingGrid()?->atLevel($day->day->riseFt());
-        $ways = $grid === null ? null : Cache::remember(
-            sprintf('ways:%s:%.1f:%.1f', $lake->shapeKey(), $day->day->riseFt(), $asked->craft->draftFt), now()->addWeek(),
-            static fn (): WaterWays => new WaterWays($grid, $asked->craft->draftFt),
-        );
+        $grid = $lake->gridAt($day->day->riseFt());
+        $ways = WaysOver::of($lake, $grid, $day->day->riseFt(), $asked->craft->draftFt);
         $zones = $lake->no_wake ?? [];
         $this->sea = $grid === null || $day->day->windFromDeg === null ? Sea::flat($zones)
             : Sea::of($grid, Speed::fromMph($day->day->windMph), $day->day->windFromDeg, $zones);

@@ -31,14 +31,15 @@ final class SheetOfSketch
     public static function of(Lake $lake, SketchBook $book, User $user): array
     {
         $kept = $book->drawing();
+        $layer = $book->layer();
         [$lat, $lon] = self::middle($lake, $user);
 
         return [
             'id' => "{$user->id}-{$lake->id}", 'drawing' => $kept['drawing'] ?? ['lat' => round($lat, 6), 'lon' => round($lon, 6), 'reach_ft' => Sketch::REACH_FT[2], 'things' => []],
             'number' => $kept['number'] ?? 0, 'placing' => $kept['picture'] ?? null,
             'picture' => $book->picture() === null ? null : route('sketch.picture', $lake), 'metric' => $user->isMetric(), 'unit' => $user->units()->word('depth'),
-            'known' => ['rings' => $book->layer() === null ? $lake->shoreline ?? [] : [], 'spots' => $lake->spots->filter(
-                static fn (LakeSpot $s): bool => $s->layer_id === null || $s->layer_id !== $book->layer()?->id,
+            'known' => ['rings' => $layer === null ? $lake->shoreline ?? [] : [], 'spots' => $lake->spots->filter(
+                static fn (LakeSpot $s): bool => $s->layer_id === null || $s->layer_id !== $layer?->id,
             )->map(static fn (LakeSpot $s): array => ['name' => $s->name, 'lat' => $s->lat, 'lon' => $s->lon])->values()->all()],
             'kinds' => array_map(static fn (Kind $k): array => ['key' => $k->value, 'least' => $k->least(), 'most' => $k->most(), 'feet' => $k->needsFeet()], Kind::cases()),
             'structures' => self::words(Structure::keys()), 'covers' => self::words(Cover::keys()), 'reach' => Sketch::REACH_FT,

@@ -101,10 +101,10 @@ final readonly class SpotToday
     public function drift(): ?DriftPlan
     {
         $from = $this->day->windFromDeg;
-        $grid = in_array($this->place->structure, self::DRIFTED, true) ? $this->lakeDay->lake->workingGrid() : null;
+        $grid = in_array($this->place->structure, self::DRIFTED, true) ? $this->lakeDay->lake->gridAt($this->day->riseFt()) : null;
 
         return $grid === null || $from === null ? null : DriftPlan::at(
-            $grid->atLevel($this->day->riseFt()), $this->spot->position(), Speed::fromMph($this->day->windMph), $from,
+            $grid, $this->spot->position(), Speed::fromMph($this->day->windMph), $from,
         );
     }
 

@@ -11,7 +11,6 @@ use OldEddy\Where\Places\Place;
 use OldEddy\Where\Route\Craft;
 use OldEddy\Where\Route\Runs;
 use OldEddy\Where\Route\Sea;
-use OldEddy\Where\Route\WaterWays;
 
 /** The walks to the backwaters of a lake in fall, arm by arm (S27). */
 final class WalkBack
@@ -28,12 +27,12 @@ final class WalkBack
      */
     public static function of(DayOnLake $day, int $minute): array
     {
-        $grid = $day->lake->deepest() === null ? null : $day->lake->workingGrid()?->atLevel($day->day->riseFt());
+        $grid = $day->lake->gridAt($day->day->riseFt());
         if ($grid === null || ! Backwater::isTime($day->at($minute)->reading->stage->stage)) {
             return [];
         }
         $from = Backwater::mainLake(Ground::of($grid->coarser(2)));
-        $runs = new Runs(new Craft(Speed::fromMph(1)), new WaterWays($grid), Sea::flat());
+        $runs = new Runs(new Craft(Speed::fromMph(1)), WaysOver::of($day->lake, $grid, $day->day->riseFt()), Sea::flat());
         $arms = [];
         foreach ($from === null ? [] : $day->places as $i => $place) {
             $way = $runs->between($from, $day->spots[$i]->position());

@@ -13,6 +13,12 @@ final class Direction
         return fmod($degrees + 180, 360);
     }
 
+    /** How far to turn from one direction to another, degrees from -180 to under 180: to the right is over 0. */
+    public static function turn(float $from, float $to): float
+    {
+        return fmod(fmod($to - $from, 360) + 540, 360) - 180;
+    }
+
     /**
      * The mean of winds as arrows laid end to end; null without any, or where they cancel out.
      *

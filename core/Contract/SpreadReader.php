@@ -19,13 +19,11 @@ use OldEddy\Troll\Station;
 /** Reads a spread and its lines. */
 final class SpreadReader
 {
-    public const MOST_LINES = 8;
-
     private const MOST_POINTS = 40;
 
     private const DEEPEST_FT = 300.0;
 
-    private const LONGEST_KEY = 40;
+    public const LONGEST_KEY = 40;
 
     private const MOST_MPH = 10.0;
 
@@ -80,7 +78,7 @@ final class SpreadReader
     private static function lines(Fields $in): array
     {
         [$lines, $keys] = [[], []];
-        foreach ($in->objects('lines', self::MOST_LINES) as $one) {
+        foreach ($in->objects('lines', BoatKind::Boat->mostLines()) as $one) {
             $line = self::line($one);
             if ($line !== null && isset($keys[$line->key])) {
                 $one->problem('key', 'stands for another line of this spread already.');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Reading;
 
+use OldEddy\Basics\Direction;
 use OldEddy\Day\Conditions\Settled;
 
 /**
@@ -26,13 +27,13 @@ final readonly class Shadow
         $sun = $day->sunElevationDeg;
 
         return $sun === null || $day->sunAzimuthDeg === null || $sun <= 0 || $sun >= self::SUN_UNDER_DEG || $day->sky->isCovered()
-            ? null : new self(fmod($day->sunAzimuthDeg + 180, 360));
+            ? null : new self(Direction::back($day->sunAzimuthDeg));
     }
 
     /** How far off a cast (compass direction) the shadow falls, degrees 0 to 180. */
     public function offDeg(float $castDeg): float
     {
-        return abs(fmod($this->towardDeg - $castDeg + 540, 360) - 180);
+        return abs(Direction::turn($castDeg, $this->towardDeg));
     }
 
     /** Whether it falls on a cast towards this compass direction. */

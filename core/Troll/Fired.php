@@ -17,6 +17,11 @@ final readonly class Fired
 
     private const WORTH_MINUTES = 80.0;
 
+    /** From so many minutes of all lines, or of one, a rate tells something. Basis: own choice. */
+    public const TELLS_MIN = 30.0;
+
+    public const ONE_TELLS_MIN = 10.0;
+
     /** From so many bites in turns, and this share of all, they tell something. */
     private const TURN_BITES = 2;
 
@@ -50,9 +55,13 @@ final readonly class Fired
     /** Contacts of a line-hour; null before the first minute. */
     public function perLineHour(): ?float
     {
-        $minutes = $this->lineMinutes();
+        return self::rate($this->lineMinutes(), $this->evidence->contactCount(), 0.0);
+    }
 
-        return $minutes <= 0 ? null : 60 * $this->evidence->contactCount() / $minutes;
+    /** Contacts of a line-hour, from so many minutes on that they tell something; null before. */
+    public static function rate(float $minutes, int $contacts, float $fromMinutes = self::TELLS_MIN): ?float
+    {
+        return $minutes <= 0 || $minutes < $fromMinutes ? null : 60 * $contacts / $minutes;
     }
 
     /** @return array<string, array{minutes: float, worth: float, contacts: int}> by the key of the line */

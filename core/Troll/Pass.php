@@ -6,6 +6,7 @@ namespace OldEddy\Troll;
 
 use OldEddy\Basics\Units\Speed;
 use OldEddy\Where\Lake\Position;
+use OldEddy\Where\Route\Runs;
 
 /** One pass over a lake: the way of the boat, and the least water (feet) under any lure of the spread along it. Rule T8. */
 final readonly class Pass
@@ -18,12 +19,7 @@ final readonly class Pass
     /** How long it is, feet. */
     public function feet(): float
     {
-        $feet = 0.0;
-        foreach (array_slice($this->way, 1) as $i => $to) {
-            $feet += $this->way[$i]->feetTo($to);
-        }
-
-        return $feet;
+        return Runs::feet($this->way);
     }
 
     /** Minutes that it takes at a speed over 0. */

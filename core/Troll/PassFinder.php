@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Troll;
 
+use OldEddy\Basics\Direction;
 use OldEddy\Where\Lake\Contours;
 use OldEddy\Where\Lake\DepthGrid;
 use OldEddy\Where\Lake\Position;
@@ -26,7 +27,7 @@ final class PassFinder
     private const FARTHEST_FT = 400.0;
 
     /** Shorter passes are not worth setting lines for, feet. */
-    private const SHORTEST_FT = 800.0;
+    public const SHORTEST_FT = 800.0;
 
     /** So many are told, the longest first. */
     private const MOST = 6;
@@ -165,7 +166,7 @@ final class PassFinder
         if ($before === null || $at === null || $after === null) {
             return INF;
         }
-        $turned = abs(fmod($at->bearingTo($after) - $before->bearingTo($at) + 540, 360) - 180);
+        $turned = abs(Direction::turn($before->bearingTo($at), $at->bearingTo($after)));
 
         // The arc between the middles of both halves, by the angle that it turns.
         return $turned < 0.01 ? INF : ($before->feetTo($at) + $at->feetTo($after)) / 2 / deg2rad($turned);

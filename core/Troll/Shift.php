@@ -80,14 +80,12 @@ final readonly class Shift
     /** @return array{?SpreadLine, Said|string} the line moved one step, and how in words; null where it runs the same already */
     private static function step(SpreadLine $one, SpreadLine $best): array
     {
-        $as = static fn (SpreadLine $from, array $with): SpreadLine => new SpreadLine(...[...get_object_vars($from), ...$with]);
-
         return match (true) {
             abs($one->letOutFt - $best->letOutFt) > self::SAME_FT => [$one->letOut($best->letOutFt), Said::of('{%.0f ft} out', $best->letOutFt)],
             $one->lure->key !== $best->lure->key => [
-                $as($one, ['lure' => $best->lure, 'lengthIn' => $best->lengthIn, 'weightOz' => $best->weightOz, 'points' => $best->points]), "the {$best->lure->name()}",
+                $one->with(['lure' => $best->lure, 'lengthIn' => $best->lengthIn, 'weightOz' => $best->weightOz, 'points' => $best->points]), "the {$best->lure->name()}",
             ],
-            $one->color !== $best->color => [$as($one, ['color' => $best->color]), "in {$best->color->words()}"],
+            $one->color !== $best->color => [$one->with(['color' => $best->color]), "in {$best->color->words()}"],
             default => [null, ''],
         };
     }

@@ -11,6 +11,9 @@ use OldEddy\Choice\Lures\LureFamily;
 /** A spread as it runs: the boat, one speed for all, its lines with their depths, the lures that cannot share the speed, what is to be minded. */
 final readonly class Spread
 {
+    /** A plug that runs no faster than this rolls over sooner than others: how it is tied on matters (T3). */
+    private const SLOW_PLUG_MPH = 1.6;
+
     /**
      * @param  list<RunningLine>  $lines
      * @param  list<array{lure: LureFamily, why: Said}>  $refused
@@ -46,7 +49,7 @@ final readonly class Spread
             $warnings[] = Said::of('The lures of this spread share no speed: change one of them.');
         }
         foreach ($lines as $line) {
-            if ($line->lure->dives() && SpeedRange::of($line->lure)->toMph <= 1.6) {
+            if ($line->lure->dives() && SpeedRange::of($line->lure)->toMph <= self::SLOW_PLUG_MPH) {
                 $warnings[] = Said::of('A slow plug: a swivel ahead and a small snap, never tied straight to the eye.');
                 break;
             }

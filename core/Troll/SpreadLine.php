@@ -26,24 +26,20 @@ final readonly class SpreadLine
         return $this->side->sign() * $this->station->asideFt($this->carrier);
     }
 
+    /**
+     * The same with some of it said otherwise.
+     *
+     * @param  array<string, mixed>  $changes  by the names of the fields
+     */
+    public function with(array $changes): self
+    {
+        return new self(...[...get_object_vars($this), ...$changes]);
+    }
+
     /** The same with so much line out. */
     public function letOut(float $feet): self
     {
-        return new self(
-            $this->key, $this->side, $this->station, $this->carrier, $this->lure, $this->color, $feet, $this->lengthIn, $this->weightOz, $this->points,
-        );
-    }
-
-    /**
-     * The same with what was measured of its lure.
-     *
-     * @param  list<array{float, float}>  $points
-     */
-    public function measured(array $points): self
-    {
-        return new self(
-            $this->key, $this->side, $this->station, $this->carrier, $this->lure, $this->color, $this->letOutFt, $this->lengthIn, $this->weightOz, $points,
-        );
+        return $this->with(['letOutFt' => $feet]);
     }
 
     /** What it is called: port inside. */

@@ -38,6 +38,6 @@ final readonly class TrolledRun
     /** Contacts, each by how much it says. */
     public function worth(): float
     {
-        return array_sum(array_map(static fn (Contact $c): float => $c->kind->weight(), $this->contacts));
+        return $this->weighed()->weight();
     }
 }

@@ -23,7 +23,7 @@ final class SpreadTest extends WaterTestCase
         parent::setUp();
         $this->wren = $this->angler();
         $this->actingAs($this->wren);
-        $this->trip = $this->trip($this->wren, ['species' => 'walleye', 'mode' => 'troll', 'water' => ['visibility_ft' => 12]]);
+        $this->trip = $this->trolled($this->wren);
     }
 
     public function test_a_day_that_is_trolled_has_a_spread_before_anything_was_typed(): void

@@ -25,7 +25,7 @@ final class TowedLinesTest extends WaterTestCase
         parent::setUp();
         $this->wren = $this->angler();
         $this->actingAs($this->wren);
-        $this->trip = $this->trip($this->wren, ['species' => 'walleye', 'mode' => 'troll', 'water' => ['visibility_ft' => 12]]);
+        $this->trip = $this->trolled($this->wren);
         $this->trip->update(['spread' => SpreadContract::kept(SpreadOfDay::planned($this->trip, BoatKind::Boat))]);
     }
 

@@ -33,6 +33,12 @@ abstract class WaterTestCase extends TestCase
         return $angler->trips()->create(['name' => 'A day', 'conditions' => $conditions + ['species' => 'largemouth_bass', 'date' => '2026-04-20']]);
     }
 
+    /** A day on which this angler tows lines for walleye in clear water. */
+    protected function trolled(User $angler): Trip
+    {
+        return $this->trip($angler, ['species' => 'walleye', 'mode' => 'troll', 'water' => ['visibility_ft' => 12]]);
+    }
+
     /** @return array<string, mixed> */
     protected function event(string $kind, array $more = []): array
     {

@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import { fishOn } from '../../resources/js/deck/fish-on.js';
 import { inBand, minutesOf, tow } from '../../resources/js/deck/tow.js';
 import { write } from '../../resources/js/deck/log.js';
 
@@ -7,7 +8,7 @@ import { write } from '../../resources/js/deck/log.js';
 const line = { key: 'port_inside', number: 1, words: 'port inside', about: '', card: 'Slow down.', entry: { line: 'port_inside', lure: 'trolling_spoon', color: 'silver', depth_ft: 12, retrieve: 'troll_steady' } };
 /** A deck that writes its entries down as the real one does. */
 function onDeck(stints = []) {
-    const one = Object.defineProperties({}, Object.getOwnPropertyDescriptors(tow));
+    const one = Object.defineProperties({}, { ...Object.getOwnPropertyDescriptors(fishOn), ...Object.getOwnPropertyDescriptors(tow) });
     Object.assign(one, {
         state: { timezone: 'UTC', units: 'us', here: 'Long point', stints, spots: [], undo: [], local: [], spread: { mph: 2, range_mph: [1.5, 2.8], lines: [line] } },
         stint: null, entries: [], notice: '', buzz() {}, isFresh: () => true, resume() {}, startRuler() {}, hook() { this.fishOn = true; },

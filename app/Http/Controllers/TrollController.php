@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Day\Kept;
 use App\Day\SpreadOfDay;
 use App\Drawing\PlanDrawing;
 use App\Drawing\SpreadDrawing;
+use App\Drawing\WhereDrawing;
 use App\Models\Trip;
 use App\Show\Word;
 use Illuminate\Contracts\View\View;
@@ -17,17 +19,15 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Contract\SpreadContract;
-use OldEddy\Contract\SpreadReader;
 use OldEddy\Pictures\Slice\Scene;
-use OldEddy\Plan\Plan;
+use OldEddy\Plan\Planner;
+use OldEddy\Reading\Reading;
 use OldEddy\Troll\BoatKind;
-use OldEddy\Troll\Pass;
 use OldEddy\Troll\PassFinder;
 use OldEddy\Troll\RunningLine;
 use OldEddy\Troll\Spread;
 use OldEddy\Troll\SpreadPlanner;
 use OldEddy\Troll\Tangles;
-use OldEddy\Where\Lake\Position;
 
 /** The spread: which lines are towed, how deep they run, what a turn does to them. */
 final class TrollController
@@ -42,11 +42,13 @@ final class TrollController
 
     public function show(Trip $trip): View
     {
-        $plan = SpreadOfDay::plan($trip);
-        $spread = SpreadOfDay::of($trip, $plan);
+        $reading = SpreadOfDay::reading($trip);
+        $spread = SpreadOfDay::of($trip);
 
-        return view('troll.show', $this->drawn($trip, $plan, $spread, null, true) + $this->passes($trip, $plan, $spread)
-            + ['towable' => SpreadPlanner::towable($plan), 'outFt' => SpreadPlanner::OUT_FT]);
+        return view('troll.show', $this->drawn($trip, $reading, $spread, null, true) + $this->passes($trip, $reading, $spread) + [
+            'towable' => SpreadPlanner::towable(Planner::planFor($reading)), 'outFt' => SpreadPlanner::OUT_FT, 'turnsFt' => self::TURN_FT, 'usualTurnFt' => self::USUAL_TURN_FT,
+            'most' => BoatKind::Boat->mostLines(),
+        ]);
     }
 
     /** The lines as they would run, while the hand still moves: nothing is kept. */
@@ -61,7 +63,7 @@ final class TrollController
         $units = $trip->user->units();
         $way = $asked['way'] ?? 'straight';
         $radius = max(self::TURN_FT[0], min(self::TURN_FT[1], $units->take('depth', (float) ($asked['radius'] ?? 0))));
-        $drawn = $this->drawn($trip, SpreadOfDay::plan($trip), $spread, $way === 'straight' ? null : $radius, $way === 'starboard');
+        $drawn = $this->drawn($trip, SpreadOfDay::reading($trip), $spread, $way === 'straight' ? null : $radius, $way === 'starboard');
 
         return new JsonResponse([
             'parts' => array_map(static fn (string $view): string => view($view, $drawn)->render(), ['above' => 'troll.above', 'side' => 'troll.side', 'minded' => 'troll.minded']),
@@ -77,7 +79,7 @@ final class TrollController
     public function keep(Request $request, Trip $trip): RedirectResponse
     {
         $typed = $request->validate([
-            'boat' => ['nullable', 'string'], 'speed' => ['nullable', 'string', 'max:20'], 'lines' => ['required', 'array', 'list', 'max:'.SpreadReader::MOST_LINES], 'lines.*' => ['array'],
+            'boat' => ['nullable', 'string'], 'speed' => ['nullable', 'string', 'max:20'], 'lines' => ['required', 'array', 'list', 'max:'.BoatKind::Boat->mostLines()], 'lines.*' => ['array'],
             'lines.*.*' => ['nullable', 'string', 'max:'.self::LONGEST],
         ]);
         try {
@@ -97,7 +99,7 @@ final class TrollController
     /** Lays the spread out anew, as the core plans it. */
     public function plan(Request $request, Trip $trip): RedirectResponse
     {
-        $asked = $request->validate(['boat' => ['required', Rule::enum(BoatKind::class)], 'count' => ['nullable', 'integer', 'between:2,8']]);
+        $asked = $request->validate(['boat' => ['required', Rule::enum(BoatKind::class)], 'count' => ['nullable', 'integer', 'between:2,'.BoatKind::Boat->mostLines()]]);
         $spread = SpreadOfDay::planned($trip, BoatKind::from($asked['boat']), isset($asked['count']) ? (int) $asked['count'] : null);
         if ($spread->lines === []) {
             throw ValidationException::withMessages(['boat' => 'Nothing in the box can be towed: no diving plug and no trolling spoon.']);
@@ -118,40 +120,37 @@ final class TrollController
     }
 
     /** @return array<string, mixed> the passes over the day's lake, and where they lie on its plan; nothing without a chart */
-    private function passes(Trip $trip, Plan $plan, Spread $spread): array
+    private function passes(Trip $trip, Reading $reading, Spread $spread): array
     {
-        $rise = $plan->reading->day->riseFt();
-        $grid = $trip->lake?->workingGrid()?->atLevel($rise);
-        $drawn = $trip->lake === null || $grid === null ? null : PlanDrawing::of($trip->lake, $rise);
-        if ($grid === null || $drawn === null || $spread->lines === []) {
+        $lake = $trip->lake;
+        $rise = $reading->day->riseFt();
+        $plan = $lake === null || ! $lake->hasDepths() || $spread->lines === [] ? null : PlanDrawing::of($lake, $rise);
+        if ($lake === null || $plan === null) {
             return ['passes' => null];
         }
-        $passes = PassFinder::in($grid, $spread, self::USUAL_TURN_FT);
-        $points = static fn (Pass $pass): array => array_map(static fn (Position $p): array => [$p->lat, $p->lon], $pass->way);
+        $what = "passes {$lake->shapeKey()} ".json_encode(SpreadContract::kept($spread), JSON_THROW_ON_ERROR);
+        $passes = Kept::of($what, $reading->day, static function () use ($lake, $rise, $spread): array {
+            $grid = $lake->gridAt($rise);
 
-        return [
-            'passes' => $passes, 'lake' => $trip->lake, 'plan' => $drawn, 'turnFt' => self::USUAL_TURN_FT,
-            'numbers' => array_map(static fn (Pass $pass, int $i): array => [
-                'name' => '', 'sign' => (string) ($i + 1), 'lat' => $pass->way[0]->lat, 'lon' => $pass->way[0]->lon, 'class' => '',
-            ], $passes, array_keys($passes)),
-            'ways' => array_map(static fn (Pass $pass): array => ['d' => 'M'.$drawn->line($points($pass)), 'class' => 'plan-pass'], $passes),
-        ];
+            return $grid === null ? [] : PassFinder::in($grid, $spread, self::USUAL_TURN_FT);
+        });
+
+        return ['passes' => $passes, 'lake' => $lake, 'plan' => $plan, 'turnFt' => self::USUAL_TURN_FT, ...WhereDrawing::passes($plan, $passes)];
     }
 
     /** @return array<string, mixed> a spread drawn, straight on or in a turn */
-    private function drawn(Trip $trip, Plan $plan, Spread $spread, ?float $radiusFt, bool $toRight): array
+    private function drawn(Trip $trip, Reading $reading, Spread $spread, ?float $radiusFt, bool $toRight): array
     {
         $turn = $radiusFt === null ? null : Tangles::inTurn($spread, $radiusFt, $toRight);
         $sounded = $trip->fixes()->whereNotNull('depth_ft')->latest('at')->value('depth_ft');
-        $stand = $plan->reading->stand;
-        $bottom = is_numeric($sounded) ? (float) $sounded : $plan->reading->day->spot->deepFt;
-
+        $stand = $reading->stand;
+        $bottom = is_numeric($sounded) ? (float) $sounded : $reading->day->spot->deepFt;
         $draw = new SpreadDrawing($spread, $turn, $toRight, $stand, $bottom);
 
         return [
             'trip' => $trip, 'spread' => $spread, 'turn' => $turn, 'stand' => $stand, 'bottom' => $bottom, 'sounded' => is_numeric($sounded),
             'minded' => [...$spread->warnings, ...($turn->warnings ?? [])],
-            'draw' => $draw, 'layers' => Scene::layers($plan->reading, $draw->deepestFt()),
+            'draw' => $draw, 'layers' => Scene::layers($reading, $draw->deepestFt()),
         ];
     }
 }

@@ -11,7 +11,6 @@ use App\Models\LogEvent;
 use App\Waters\CastLines;
 use OldEddy\Boat\Quantity;
 use OldEddy\Where\Cast\CastLine;
-use OldEddy\Where\Lake\Position;
 
 /** The line of the cast that gave a fish: where the boat lay, which way and how far was cast (S25). What the phone does not know the boat's instruments may. */
 final class KeepsLine extends Kind
@@ -67,10 +66,10 @@ final class KeepsLine extends Kind
     /** @param  array<array-key, mixed>  $event */
     private function line(array $event): ?CastLine
     {
-        $boat = isset($event['lat'], $event['lon']) ? new Position((float) $event['lat'], (float) $event['lon']) : CastLines::boat($this->trip);
-        $bearing = $event['bearing_deg'] ?? CastLines::instrument($this->trip, Quantity::HeadingDeg);
+        $boat = $this->boatAt($event);
+        $bearing = $this->saidOrMeasured($event, 'bearing_deg', Quantity::HeadingDeg);
 
-        return $boat === null || $bearing === null ? null : new CastLine($boat, (float) $bearing, (float) $event['length_ft']);
+        return $boat === null || $bearing === null ? null : new CastLine($boat, $bearing, (float) $event['length_ft']);
     }
 
     private function spot(mixed $name): ?LakeSpot

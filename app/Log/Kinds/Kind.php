@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log\Kinds;
 
+use App\Boat\Instruments;
 use App\Log\Batch;
 use App\Log\Wanted;
 use App\Models\Contact;
@@ -12,6 +13,8 @@ use App\Models\Stint;
 use App\Models\Trip;
 use App\Show\Units;
 use Illuminate\Database\Eloquent\Builder;
+use OldEddy\Boat\Quantity;
+use OldEddy\Where\Lake\Position;
 
 /** One kind of log event: what it must carry, what it does to the log, how it is taken back. */
 abstract class Kind
@@ -83,6 +86,26 @@ abstract class Kind
     protected static function units(array $event): Units
     {
         return new Units(($event['units'] ?? 'us') === 'metric');
+    }
+
+    /**
+     * Where the boat was: as the phone has it, else by the boat's instruments; null where neither says.
+     *
+     * @param  array<array-key, mixed>  $event
+     */
+    protected function boatAt(array $event): ?Position
+    {
+        return isset($event['lat'], $event['lon']) ? new Position((float) $event['lat'], (float) $event['lon']) : Instruments::position($this->trip);
+    }
+
+    /**
+     * A number that the phone said, else what the boat's instrument says.
+     *
+     * @param  array<array-key, mixed>  $event
+     */
+    protected function saidOrMeasured(array $event, string $field, Quantity $what): ?float
+    {
+        return isset($event[$field]) ? (float) $event[$field] : Instruments::say($this->trip, $what);
     }
 
     /** @return array<string, Wanted> where the phone was, if the angler has it noted */

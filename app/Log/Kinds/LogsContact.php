@@ -7,7 +7,6 @@ namespace App\Log\Kinds;
 use App\Boat\Fixes;
 use App\Log\Wanted;
 use App\Models\LogEvent;
-use App\Waters\CastLines;
 use OldEddy\Boat\Quantity;
 use OldEddy\Log\Evidence\ContactKind;
 
@@ -64,8 +63,8 @@ final class LogsContact extends Kind
         }
 
         return [
-            'troll_mph' => $event['mph'] ?? CastLines::instrument($this->trip, Quantity::SpeedMph),
-            'heading_deg' => $event['heading_deg'] ?? CastLines::instrument($this->trip, Quantity::HeadingDeg), 'in_turn' => $event['in_turn'] ?? null,
+            'troll_mph' => $this->saidOrMeasured($event, 'mph', Quantity::SpeedMph),
+            'heading_deg' => $this->saidOrMeasured($event, 'heading_deg', Quantity::HeadingDeg), 'in_turn' => $event['in_turn'] ?? null,
         ];
     }
 

@@ -7,12 +7,10 @@ namespace App\Log\Kinds;
 use App\Log\Wanted;
 use App\Models\LakeSpot;
 use App\Models\LogEvent;
-use App\Waters\CastLines;
 use App\Waters\SpotNames;
 use OldEddy\Contract\FieldTable;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Day\Conditions\Structure;
-use OldEddy\Where\Lake\Position;
 
 /** A dock that was passed: where the boat is, its kind, its depths and its walkway (S26). */
 final class MarksDock extends Kind
@@ -36,13 +34,13 @@ final class MarksDock extends Kind
 
     public function refusal(array $event): ?string
     {
-        return $this->at($event) === null ? 'The dock is not marked: neither this phone nor the boat said where it is.' : null;
+        return $this->boatAt($event) === null ? 'The dock is not marked: neither this phone nor the boat said where it is.' : null;
     }
 
     public function apply(array $event): array
     {
         $lake = $this->trip->lake;
-        $at = $this->at($event);
+        $at = $this->boatAt($event);
         if ($lake === null || $at === null) {
             return [];
         }
@@ -72,11 +70,5 @@ final class MarksDock extends Kind
     public function takeBack(LogEvent $event): void
     {
         LakeSpot::neverFished()->where('lake_id', $this->trip->lake_id)->where('id', $event->after['marked'] ?? 0)->delete();
-    }
-
-    /** @param  array<array-key, mixed>  $event */
-    private function at(array $event): ?Position
-    {
-        return isset($event['lat'], $event['lon']) ? new Position((float) $event['lat'], (float) $event['lon']) : CastLines::boat($this->trip);
     }
 }

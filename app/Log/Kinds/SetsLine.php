@@ -6,6 +6,7 @@ namespace App\Log\Kinds;
 
 use App\Log\Wanted;
 use App\Models\LogEvent;
+use OldEddy\Contract\SpreadReader;
 use OldEddy\Troll\Carrier;
 use OldEddy\Troll\Side;
 use OldEddy\Troll\SpreadPlanner;
@@ -14,12 +15,10 @@ use OldEddy\Troll\Station;
 /** A line of the spread goes into the water: from here on its minutes count (T10). The same line, if it was out, is in then. */
 final class SetsLine extends Kind
 {
-    private const LONGEST_KEY = 40;
-
     public function fields(): array
     {
         return [
-            'stint' => Wanted::id(), 'line' => Wanted::text(self::LONGEST_KEY), 'side' => Wanted::oneOf(Side::keys()), 'station' => Wanted::oneOf(Station::keys()),
+            'stint' => Wanted::id(), 'line' => Wanted::text(SpreadReader::LONGEST_KEY), 'side' => Wanted::oneOf(Side::keys()), 'station' => Wanted::oneOf(Station::keys()),
             'carrier' => Wanted::oneOf(Carrier::keys()), 'let_out_ft' => Wanted::number(...SpreadPlanner::OUT_FT), ...self::speed(),
             ...StintFields::of('stint', ['spot', 'lure', 'color', 'depth_ft', 'retrieve']), ...StintFields::perhaps('stint', ['angler', 'weight_oz', 'length_in']),
         ];

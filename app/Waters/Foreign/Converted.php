@@ -52,7 +52,7 @@ final class Converted
     {
         $head = (string) @file_get_contents($path, false, null, 0, 8192);
 
-        return str_starts_with($head, "PK\x03\x04") || Form::of($head) !== null || (isset($said['srs']) && Csv::isLike($head));
+        return self::isZip($head) || Form::of($head) !== null || (isset($said['srs']) && Csv::isLike($head));
     }
 
     /**
@@ -75,7 +75,7 @@ final class Converted
         File::makeDirectory($folder, 0700);
         try {
             $head = (string) file_get_contents($path, false, null, 0, 8192);
-            if (! str_starts_with($head, "PK\x03\x04") && Form::of($head) === null && isset($said['srs'])) {
+            if (! self::isZip($head) && Form::of($head) === null && isset($said['srs'])) {
                 self::hand($folder);
                 $one = new self(new Tool($folder, Form::GeoJson), Form::GeoJson, $folder, $said);
 
@@ -83,7 +83,7 @@ final class Converted
 
                 return $read($made, $one->words);
             }
-            [$form, $files] = str_starts_with($head, "PK\x03\x04") ? Unpacked::into($path, $folder) : [Form::of($head), []];
+            [$form, $files] = self::isZip($head) ? Unpacked::into($path, $folder) : [Form::of($head), []];
             if ($form === null) {
                 throw new Refused('This form of file is not known.');
             }
@@ -104,11 +104,16 @@ final class Converted
         }
     }
 
+    private static function isZip(string $head): bool
+    {
+        return str_starts_with($head, "PK\x03\x04");
+    }
+
     /** The folder is the tool's own, where it runs as somebody else. */
     private static function hand(string $folder): void
     {
         if (posix_geteuid() === 0) {
-            chown($folder, 65534);
+            chown($folder, Tool::NOBODY);
         }
     }
 

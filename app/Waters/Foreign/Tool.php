@@ -15,11 +15,17 @@ use Symfony\Component\Process\Process;
  */
 final class Tool
 {
+    /** Whom the tools run as where we are root. */
+    public const NOBODY = 65534;
+
     private const SECONDS = 120;
 
     private const MEMORY_BYTES = 3_000_000_000;
 
     private const FILE_BYTES = 700_000_000;
+
+    /** What the command that bounds its time ends with when that is over. */
+    private const LATE = 124;
 
     /** What it says on its way is cut off here. */
     private const SAID_BYTES = 4_000_000;
@@ -52,7 +58,7 @@ final class Tool
     {
         $process = new Process([...$this->confined(), "/usr/bin/{$tool}", ...$arguments], $this->folder, null, $input === '' ? null : $input, self::SECONDS + 5);
         $process->setEnv(self::only([...self::ENVIRONMENT, 'HOME' => $this->folder, 'TMPDIR' => $this->folder, 'GDAL_SKIP' => $this->skipped()]));
-        [$said, $complaint] = ['', ''];
+        [$said, $complaint, $late] = ['', '', false];
         try {
             $process->run(static function (string $type, string $piece) use (&$said, &$complaint): void {
                 if ($type === Process::OUT) {
@@ -62,9 +68,9 @@ final class Tool
                 }
             });
         } catch (ProcessTimedOutException) {
-            throw new Refused(sprintf('This file could not be read within %d seconds. A smaller part of it will do.', self::SECONDS));
+            $late = true;
         }
-        if ($process->getExitCode() === 124) {
+        if ($late || $process->getExitCode() === self::LATE) {
             throw new Refused(sprintf('This file could not be read within %d seconds. A smaller part of it will do.', self::SECONDS));
         }
         if (! $process->isSuccessful()) {
@@ -84,7 +90,7 @@ final class Tool
 
         return match (true) {
             posix_geteuid() === 0 => [
-                ...$bounds, ...($alone ? ['/usr/bin/unshare', '-n', '--'] : []), '/usr/bin/setpriv', '--reuid=65534', '--regid=65534', '--clear-groups', '--no-new-privs', '--',
+                ...$bounds, ...($alone ? ['/usr/bin/unshare', '-n', '--'] : []), '/usr/bin/setpriv', '--reuid='.self::NOBODY, '--regid='.self::NOBODY, '--clear-groups', '--no-new-privs', '--',
             ],
             default => [...$bounds, ...($alone ? ['/usr/bin/unshare', '-rn', '--'] : []), '/usr/bin/setpriv', '--no-new-privs', '--'],
         };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Where\Cast;
 
+use OldEddy\Basics\Direction;
 use OldEddy\Where\Lake\Position;
 
 /** A line of the cast: where the boat lies, the compass direction of the cast (degrees) and its length (feet, over 0). Rule S25. */
@@ -51,7 +52,7 @@ final readonly class CastLine
 
         return new Off(
             $far * sin($toward), $far * cos($toward),
-            $bearingDeg === null ? null : fmod($bearingDeg - $this->bearingDeg + 540, 360) - 180,
+            $bearingDeg === null ? null : Direction::turn($this->bearingDeg, $bearingDeg),
         );
     }
 }

@@ -303,17 +303,7 @@ export default () => {
             if (!this.begun || !this.isFresh(kind)) {
                 return;
             }
-            const id = crypto.randomUUID();
-            this.fishOn = false;
-            this.resume();
-            this.buzz(kind === 'caught' ? 80 : 12);
-            await this.log({ kind: 'contact', stint: this.stint.id, contact: id, contact_kind: kind, ...(this.position ?? {}) });
-            this.lastContact = id;
-            // A fish in hand is measured, one that got off says why; all of it may be left out.
-            this.open = ['caught', 'lost'].includes(kind) ? id : null;
-            if (kind === 'caught') {
-                this.startRuler();
-            }
+            await this.logContact(kind, { stint: this.stint.id });
         },
         /** What is shown at a place; nothing begins where nothing changes. */
         begin(presentation, spot, more = {}) {

@@ -1,3 +1,5 @@
+import { FEET_PER_M } from '../sketch/drawing.js';
+
 /** Depths and walkways that are one tap each, feet. */
 const INSIDE_FT = [1, 2, 3, 4, 5, 6, 8];
 const OUTSIDE_FT = [4, 6, 8, 10, 12, 15, 20];
@@ -19,7 +21,7 @@ export const drive = {
         );
     },
     dockLength(feet) {
-        return this.state.units === 'metric' ? `${Math.round(feet * 0.3048 * 10) / 10} m` : `${feet} ft`;
+        return this.state.units === 'metric' ? `${Math.round((feet / FEET_PER_M) * 10) / 10} m` : `${feet} ft`;
     },
     get dockAsks() {
         return !this.dockAt ? '' : !this.dockKind ? 'What kind?' : this.dockInside === null ? 'How deep inside?' : this.dockOutside === null ? 'How deep outside?' : 'Its walkway?';

@@ -18,6 +18,22 @@ export const fishOn = {
             this.onFor = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
         }
     },
+    /** What a fish did on a rod in the hand or on a towed line; what comes right after it is logged first. */
+    async logContact(kind, on, after = []) {
+        const id = crypto.randomUUID();
+        this.fishOn = false;
+        this.resume();
+        this.buzz(kind === 'caught' ? 80 : 12);
+        await this.log({ kind: 'contact', contact: id, contact_kind: kind, ...on, ...(this.position ?? {}) });
+        for (const entry of after) {
+            await this.log(entry);
+        }
+        // A fish in hand is measured, one that got off says why; all of it may be left out.
+        this.open = ['caught', 'lost'].includes(kind) ? id : null;
+        if (kind === 'caught') {
+            this.startRuler();
+        }
+    },
     get jobs() {
         return this.rod?.jobs ?? [];
     },

@@ -1,6 +1,5 @@
-import { onSheet } from '../sketch/drawing.js';
+import { FEET_PER_M, onSheet } from '../sketch/drawing.js';
 
-const FEET_PER_M = 1 / 0.3048;
 /** Nearer than this is on the line, as the core has it. */
 const ON_FT = 3;
 const ON_DEG = 2;

@@ -32,7 +32,7 @@ const KINDS = {
         if (state.stints.some((s) => s.id === event.stint)) {
             return null;
         }
-        state.stints.push({ id: event.stint, at: event.at, spot: event.spot, rod: `${event.lure}/${event.color}`, lure_key: event.lure, color: event.color, retrieve: event.retrieve, depth_ft: event.depth_ft, weight_oz: event.weight_oz ?? null, length_in: event.length_in ?? null, cast_kind: event.cast_kind ?? null, lure: event.lure.replaceAll('_', ' '), angler: event.angler ?? null, casts: 0, cover_part: null, light: null, contacts: [] });
+        state.stints.push(begun(event));
         if (!state.spots.some((s) => s.name === event.spot)) {
             state.spots.push({ name: event.spot, about: '' });
         }
@@ -72,7 +72,7 @@ const KINDS = {
         }
         const lifted = state.stints.filter((s) => s.line === event.line && !s.lifted);
         lifted.forEach((s) => (s.lifted = local(event.at)));
-        state.stints.push({ id: event.stint, at: local(event.at), spot: event.spot, lure_key: event.lure, color: event.color, retrieve: event.retrieve, depth_ft: event.depth_ft, lure: event.lure.replaceAll('_', ' '), angler: event.angler ?? null, casts: 0, cover_part: null, light: null, contacts: [], line: event.line, lifted: null });
+        state.stints.push({ ...begun(event), at: local(event.at), line: event.line, lifted: null });
         return () => {
             lifted.forEach((s) => (s.lifted = null));
             state.stints = state.stints.filter((s) => s.id !== event.stint || s.contacts.length > 0);
@@ -109,6 +109,12 @@ const KINDS = {
     },
 };
 
+/** A stint as it begins. */
+const begun = (event) => ({
+    id: event.stint, at: event.at, spot: event.spot, rod: `${event.lure}/${event.color}`, lure_key: event.lure, lure: event.lure.replaceAll('_', ' '), color: event.color,
+    retrieve: event.retrieve, depth_ft: event.depth_ft, weight_oz: event.weight_oz ?? null, length_in: event.length_in ?? null, cast_kind: event.cast_kind ?? null,
+    angler: event.angler ?? null, casts: 0, cover_part: null, light: null, contacts: [],
+});
 /** A moment as the clock at the water shows it. */
 const local = (at) => at.slice(0, 19);
 const stintOf = (state, id) => state.stints.find((s) => s.id === id);

@@ -1,6 +1,7 @@
 import { waterTime } from '../clock.js';
 
-const MPH_PER_M_S = 3600 / 1609.344;
+const KM_PER_MILE = 1.609344;
+const MPH_PER_M_S = 3.6 / KM_PER_MILE;
 
 /** Minutes of all runs of one line; one that is in the water counts until now. */
 export function minutesOf(runs, now) {
@@ -118,17 +119,9 @@ export const tow = {
             return;
         }
         const { key, ...how } = this.strike;
-        const id = crypto.randomUUID();
         this.strike = null;
-        this.fishOn = false;
-        this.resume();
-        await this.log({ kind: 'contact', contact: id, contact_kind: kind, ...how, ...(this.position ?? {}) });
-        await this.log({ kind: 'lift', stint: how.stint });
+        await this.logContact(kind, how, [{ kind: 'lift', stint: how.stint }]);
         this.notice = `${this.lineOf(key).words} is out of the water: tap it when it is back.`;
-        this.open = ['caught', 'lost'].includes(kind) ? id : null;
-        if (kind === 'caught') {
-            this.startRuler();
-        }
     },
     noStrike() {
         this.strike = null;
@@ -146,7 +139,7 @@ export const tow = {
         return this.speedWatch === null ? 'false' : 'true';
     },
     speedIn(mph) {
-        return this.state.units === 'metric' ? `${(mph * 1.609344).toFixed(1)} km/h` : `${mph.toFixed(1)} mph`;
+        return this.state.units === 'metric' ? `${(mph * KM_PER_MILE).toFixed(1)} km/h` : `${mph.toFixed(1)} mph`;
     },
     get speedSays() {
         if (!this.spread) {

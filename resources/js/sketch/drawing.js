@@ -97,6 +97,8 @@ export function thinned(points, off) {
 
 const METRES_PER_DEGREE = 111_320;
 
+export const FEET_PER_M = 1 / 0.3048;
+
 /** Degrees to metres on a sheet, and back. */
 export const onSheet = ({ lat, lon }, at) => [
     (at.lon - lon) * METRES_PER_DEGREE * Math.cos((lat * Math.PI) / 180), (at.lat - lat) * METRES_PER_DEGREE,
@@ -104,7 +106,7 @@ export const onSheet = ({ lat, lon }, at) => [
 
 /** A round length for a scale bar of about so many metres: 1, 2 or 5 and noughts, in feet or metres. */
 export function scaleBar(metres, isMetric) {
-    const unit = isMetric ? 1 : 0.3048;
+    const unit = isMetric ? 1 : 1 / FEET_PER_M;
     const most = metres / unit;
     const ten = 10 ** Math.floor(Math.log10(most));
     const count = [5, 2, 1].find((n) => n * ten <= most) * ten;

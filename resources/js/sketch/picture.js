@@ -1,4 +1,5 @@
-import { apart } from './drawing.js';
+import { send } from '../wire.js';
+import { apart, FEET_PER_M } from './drawing.js';
 
 /** No picture is sent larger than this on its longer side, points. */
 const MOST_POINTS = 2200;
@@ -66,7 +67,7 @@ export class PictureBelow {
     }
 
     async takeAway() {
-        await fetch(this.sheet.root.dataset.picture, { method: 'DELETE', headers: { Accept: 'application/json', 'X-CSRF-TOKEN': document.querySelector('meta[name="csrf-token"]').content } }).catch(() => null);
+        await send('DELETE', this.sheet.root.dataset.picture).catch(() => null);
         this.placing = null;
         this.size = null;
         this.image.removeAttribute('href');
@@ -101,7 +102,7 @@ export class PictureBelow {
             field.focus();
             return;
         }
-        const by = (value * (this.sheet.given.metric ? 1 : 0.3048)) / long;
+        const by = (value * (this.sheet.given.metric ? 1 : 1 / FEET_PER_M)) / long;
         const { x, y, m_per_point, turn_deg } = this.placing;
         // The first place stays where it was tapped.
         this.placing = { x: a[0] + (x - a[0]) * by, y: a[1] + (y - a[1]) * by, m_per_point: m_per_point * by, turn_deg };

@@ -1,5 +1,5 @@
 import { NoSignal, SignedOut, send } from '../wire.js';
-import { apart, Drawing, isRing, onSheet, scaleBar, thinned } from './drawing.js';
+import { apart, Drawing, FEET_PER_M, isRing, onSheet, scaleBar, thinned } from './drawing.js';
 import { PictureBelow } from './picture.js';
 import { Walk } from './walk.js';
 
@@ -8,7 +8,6 @@ const SVG = 'http://www.w3.org/2000/svg';
 const NEAR = 20;
 const TAP = 6;
 const EXACT = 1.5;
-const FEET_PER_M = 1 / 0.3048;
 
 /** The sheet a water is drawn on: by mouse, finger, keys, or by walking its shore. */
 class Sheet {

@@ -3,7 +3,7 @@
 <article class="log-day">
     <h3><a href="{{ route('look-back.day', $day->id) }}">{{ $day->day ?? 'no date' }}, {{ $day->name }}</a>@if ($day->closed_at === null) <small class="muted">open</small>@endif</h3>
     <p class="log-sums"><b>{{ number_format($day->caught) }}</b> caught, {{ number_format($day->contacts_made) }} contacts in {{ number_format($day->casts_made)
-        }} casts{{ $day->towed_min > 0 ? sprintf(' and %.1f line-hours', $day->towed_min / 60).($day->towed_min < 30 ? '' : sprintf(' (%.1f in a line-hour)', 60 * $day->towed_contacts / $day->towed_min)) : ''
+        }} casts{{ $day->towed_min > 0 ? sprintf(' and %.1f line-hours', $day->towed_min / 60).App\Log\TowedLines::rate(' (%.1f in a line-hour)', (float) $day->towed_min, (int) $day->towed_contacts) : ''
         }}{{ $day->fished_from === null ? ''
         : ', '.substr($day->fished_from, 0, 5).'–'.substr($day->fished_to, 0, 5) }}@if ($day->best_in !== null || $day->best_lb !== null); best {{ implode(', ', array_filter([$day->best_in === null ? null
         : $units->size((float) $day->best_in), $day->best_lb === null ? null : $units->fish(OldEddy\Basics\Units\Mass::fromPounds((float) $day->best_lb))])) }}@endif</p>

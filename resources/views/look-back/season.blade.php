@@ -16,7 +16,7 @@
     </form>
     @if ($review->towed['days'] > 0)
         <p><b>{{ $review->towed['days'] }}</b> {{ $review->towed['days'] === 1 ? 'day' : 'days' }} with towed lines: <b>{{ $review->towed['contacts'] }}</b> contacts in <b>{{ number_format($review->towed['minutes'] / 60,
-            1) }}</b> line-hours{{ $review->towed['minutes'] < 30 ? '' : sprintf(', %.1f in a line-hour', 60 * $review->towed['contacts'] / $review->towed['minutes']) }}. <a class="rule-tag"
+            1) }}</b> line-hours{{ App\Log\TowedLines::rate(', %.1f in a line-hour', $review->towed['minutes'], $review->towed['contacts']) }}. <a class="rule-tag"
             href="{{ route('rule', 'T10') }}">because T10</a></p>
     @endif
     @if ($review->casts === 0)

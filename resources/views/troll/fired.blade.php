@@ -1,19 +1,19 @@
 {{-- What fired, by line-minute (T10). --}}
 <section aria-label="What fired">
     <h2>What fired</h2>
-    @if ($tow->shift())<p class="lede">{{ $units->say($tow->shift()->text) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'T10') }}">because T10</a></p>@endif
-    @if ($tow->fired()->turns())<p>{{ $units->say($tow->fired()->turns()) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'T10') }}">because T10</a></p>@endif
+    @if ($shift = $tow->shift())<p class="lede">{{ $units->say($shift->text) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'T10') }}">because T10</a></p>@endif
+    @if ($turns = $tow->fired()->turns())<p>{{ $units->say($turns) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'T10') }}">because T10</a></p>@endif
     <p>{{ ucfirst($tow::words($tow->fired())) }}.</p>
     <table class="parts">
         <tr><th>line</th><th class="num">in the water</th><th class="num">contacts</th><th class="num">in a line-hour</th></tr>
         @foreach ($tow->fired()->byLine() as $key => $line)
-            <tr><td>{{ App\Show\Word::of($key) }}</td><td class="num">{{ round($line['minutes']) }} min</td><td class="num">{{ $line['contacts'] }}</td><td class="num">{{ $line['minutes'] < 10
-                ? '' : number_format(60 * $line['contacts'] / $line['minutes'], 1) }}</td></tr>
+            <tr><td>{{ App\Show\Word::of($key) }}</td><td class="num">{{ round($line['minutes']) }} min</td><td class="num">{{ $line['contacts'] }}</td><td class="num">{{
+                $tow::rate('%.1f', $line['minutes'], $line['contacts'], OldEddy\Troll\Fired::ONE_TELLS_MIN) }}</td></tr>
         @endforeach
     </table>
     @foreach (['let_out' => 'let out', 'depth' => 'depth', 'lure' => 'lure', 'color' => 'color', 'side' => 'side', 'position' => 'position'] as $factor => $words)
-        @if (count($tow->fired()->evidence->levelsOf($factor)) > 1)
-            <p><b>{{ ucfirst($words) }}:</b> @foreach ($tow->fired()->evidence->levelsOf($factor) as $level){{ $loop->first ? '' : '; ' }}<span class="verdict-{{ $level->claim->value }}">{{ $units->level($level->level)
+        @if (count($levels = $tow->fired()->evidence->levelsOf($factor)) > 1)
+            <p><b>{{ ucfirst($words) }}:</b> @foreach ($levels as $level){{ $loop->first ? '' : '; ' }}<span class="verdict-{{ $level->claim->value }}">{{ $units->level($level->level)
                 }}</span> <span class="muted">{{ $level->contactCount }} in {{ $level->casts }} min</span>@endforeach</p>
         @endif
     @endforeach

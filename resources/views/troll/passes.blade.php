@@ -2,7 +2,7 @@
 <section aria-label="Passes">
     <h2>Passes over {{ $lake->name }}</h2>
     @if ($passes === [])
-        <p>No pass of {{ $units->depth(800) }} or more: the water is too shallow for these lures, or bends more tightly than {{ $units->depth($turnFt) }}. Shorter let-outs run shallower.</p>
+        <p>No pass of {{ $units->depth(OldEddy\Troll\PassFinder::SHORTEST_FT) }} or more: the water is too shallow for these lures, or bends more tightly than {{ $units->depth($turnFt) }}. Shorter let-outs run shallower.</p>
     @else
         <p>Along the depth that these lines need, so far off it that no lure comes nearer to the bottom than {{ $units->depth(OldEddy\Troll\PassFinder::CLEAR_FT) }}, in bends of {{ $units->depth($turnFt) }} or
             wider. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'T8') }}">because T8</a></p>

@@ -25,8 +25,8 @@
                         <label><input type="radio" name="way" value="{{ $way }}" @checked($way === 'straight')><span>{{ $words }}</span></label>
                     @endforeach
                 </div>
-                <label>radius of the turn <output data-said="radius">{{ $units->depth(200) }}</output><input type="range" name="radius" min="{{ $units->show('depth', 30) }}" max="{{ $units->show('depth', 600) }}"
-                    step="{{ $units->metric ? 2 : 10 }}" value="{{ $units->show('depth', 200) }}"></label>
+                <label>radius of the turn <output data-said="radius">{{ $units->depth($usualTurnFt) }}</output><input type="range" name="radius" min="{{ $units->show('depth', $turnsFt[0]) }}" max="{{ $units->show('depth', $turnsFt[1]) }}"
+                    step="{{ $units->metric ? 2 : 10 }}" value="{{ $units->show('depth', $usualTurnFt) }}"></label>
             </div>
             <div data-part="minded" role="status">@include('troll.minded')</div>
             <p class="trouble" role="alert" x-ref="trouble" hidden></p>
@@ -40,7 +40,7 @@
     <form method="post" action="{{ route('troll.plan', $trip) }}" class="beside">
         @csrf
         <label>from a <select name="boat">@foreach (OldEddy\Troll\BoatKind::cases() as $boat)<option value="{{ $boat->value }}" @selected($spread->boat === $boat)>{{ $boat->words() }}</option>@endforeach</select></label>
-        <label>lines of a boat <select name="count">@foreach (range(2, 8) as $count)<option @selected($count === max(2, count($spread->lines)))>{{ $count }}</option>@endforeach</select></label>
+        <label>lines of a boat <select name="count">@foreach (range(2, $most) as $count)<option @selected($count === max(2, count($spread->lines)))>{{ $count }}</option>@endforeach</select></label>
         <button type="submit">Lay it out anew</button>
         <span class="muted">From clarity, quarry and what is in the box; a kayak tows two, one lure in two colors at two depths. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'T1') }}">because T1</a></span>
     </form>

@@ -6,9 +6,7 @@
     <h3>The line of the cast</h3>
     @php($near = App\Drawing\PlanDrawing::near($lake, $day->riseFt(), $spot->position(), App\Waters\CastHere::AROUND_M))
     @if ($near)
-        <div class="plan-near">@include('where.plan', ['plan' => $near, 'title' => "The cast at {$spot->name}, from above.", 'marks' => [['name' => $spot->name, 'lat' => $spot->lat, 'lon' => $spot->lon,
-            'sign' => '×', 'class' => '']], 'bare' => true, 'shades' => [], 'arrows' => [], 'caption' => null,
-            'water' => OldEddy\Day\Water\WaterColor::of($day->visibilityFt)->hex(), 'lines' => App\Drawing\WhereDrawing::cast($near, $cast)])</div>
+        @include('where.near', ['title' => "The cast at {$spot->name}, from above.", 'lines' => App\Drawing\WhereDrawing::cast($near, $cast)])
     @endif
     <p>Boat {{ $cast->kept ? ($spot->cast_line['from'] === 'drawn' ? 'where it was drawn' : 'where it lay when a fish came') : 'in deeper water' }}, cast toward <b>{{ round($line->bearingDeg) }}°</b>,
         {{ $units->depth($line->lengthFt) }} far.@if ($read) It stays at {{ $units->band(...$read->bandFt) }} for <b>{{ $read->seconds }} s</b>; straight across it would be {{ $read->secondsAcross }} s.@endif

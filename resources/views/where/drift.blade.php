@@ -7,9 +7,7 @@
         casts downwind. <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'S28') }}">because S28</a></p>
     @php($near = App\Drawing\PlanDrawing::near($lake, $day->riseFt(), $spot->position(), App\Waters\SpotToday::DRIFTED_M))
     @if ($near)
-        <div class="plan-near">@include('where.plan', ['plan' => $near, 'title' => "The lanes over {$spot->name}, from above.", 'marks' => [['name' => $spot->name, 'lat' => $spot->lat, 'lon' => $spot->lon,
-            'sign' => '×', 'class' => '']], 'bare' => true, 'shades' => [], 'arrows' => [], 'caption' => null, 'water' => OldEddy\Day\Water\WaterColor::of($day->visibilityFt)->hex(),
-            'lines' => App\Drawing\WhereDrawing::lanes($near, $drift)])</div>
+        @include('where.near', ['title' => "The lanes over {$spot->name}, from above.", 'lines' => App\Drawing\WhereDrawing::lanes($near, $drift)])
     @endif
     <details><summary>Lane by lane</summary>
     <ol class="because">@foreach ($drift->lanes as $lane)<li>{{ $units->depth($lane->depthFt) }} deep, {{ $units->depth($lane->from->feetTo($lane->to)) }} long: {{ $lane->minutes }} min, {{ $lane->casts }} casts</li>@endforeach</ol>

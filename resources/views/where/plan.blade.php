@@ -12,7 +12,7 @@
         class="plan-section">{{ $section['name'] }}{{ isset($temps[$section['name']]) ? ', '.$temps[$section['name']] : '' }}</text>@endforeach
     @if ($lake->ramp_lat !== null)<g class="plan-spot" transform="translate({{ $plan->x($lake->ramp_lon) }} {{ $plan->y($lake->ramp_lat) }})"><circle r="9"/><text x="14" y="5"
         class="plan-name">ramp</text></g>@endif
-    @if (! ($bare ?? false) && ($trip ?? null)?->route?->line)<polyline points="{{ $plan->line(array_map(fn ($p) => [$p->lat, $p->lon], $trip->route->line)) }}" class="plan-route"/>
+    @if (! ($bare ?? false) && ($trip ?? null)?->route?->line)<polyline points="{{ $plan->way($trip->route->line) }}" class="plan-route"/>
         @foreach (App\Drawing\WhereDrawing::legs($plan, $trip->route, $spots ?? collect()) as $leg)
             <path d="{{ $leg['d'] }}" class="plan-leg"/><text x="{{ $leg['x'] }}" y="{{ $leg['y'] }}" text-anchor="middle" dominant-baseline="central" class="plan-leg-number">{{ $leg['number'] }}</text>
         @endforeach
