@@ -9,12 +9,17 @@ use App\Models\Fix;
 use App\Models\Stint;
 use App\Models\Trip;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use OldEddy\Where\Lake\Position;
 
 /** Where the boat was: the positions its instruments left, looked up by time. */
 final class Fixes
 {
     /** A fix this many seconds away still says where a contact was. */
     private const NEAR_S = 60;
+
+    /** The boat's way is told by a place every so many seconds. */
+    private const WAY_EVERY_S = 30;
 
     /** @return array{lat?: ?float, lon?: ?float, depth_ft?: ?float} of the fix nearest in time to a local time, or nothing */
     public static function near(Trip $trip, string $at): array
@@ -25,6 +30,15 @@ final class Fixes
         $fix = $fixes->sortBy(static fn (Fix $f): float => abs($f->at->diffInSeconds($at)))->first();
 
         return $fix === null ? [] : $fix->only(['lat', 'lon', 'depth_ft']);
+    }
+
+    /** @return list<array{string, Position}> the boat's way over a day, a place every half minute: when and where */
+    public static function way(Trip $trip): array
+    {
+        $fixes = DB::table('fixes')->where('trip_id', $trip->id)->whereNotNull('lat')->whereNotNull('lon')->groupByRaw('floor(unix_timestamp(at) / ?)', [self::WAY_EVERY_S])
+            ->selectRaw('min(at) as at, avg(lat) as lat, avg(lon) as lon')->orderByRaw('min(at)')->get();
+
+        return array_values($fixes->map(static fn (object $f): array => [str_replace(' ', 'T', $f->at), new Position((float) $f->lat, (float) $f->lon)])->all());
     }
 
     /** The marked spot that a stint's contact was at, where the stint does not know its spot yet. */

@@ -70,7 +70,7 @@ final class SpreadOfDay
             'let_out_ft' => $number('depth', $line['let_out'] ?? null),
             'length_in' => $number('plain', $line['length_in'] ?? null), 'weight_oz' => $number('plain', $line['weight_oz'] ?? null),
             'points' => self::points($line['points'] ?? null, $units),
-        ] + array_intersect_key($line, ['key' => 0, 'side' => 0, 'position' => 0, 'carrier' => 0, 'lure' => 0, 'color' => 0]), array_values((array) ($form['lines'] ?? [])));
+        ] + array_intersect_key($line, ['key' => 0, 'side' => 0, 'position' => 0, 'carrier' => 0, 'lure' => 0, 'color' => 0, 'line' => 0]), array_values((array) ($form['lines'] ?? [])));
 
         return SpreadReader::spread(['boat' => $form['boat'] ?? null, 'speed_mph' => $number('speed', $form['speed'] ?? null), 'lines' => $lines]);
     }

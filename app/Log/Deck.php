@@ -89,10 +89,10 @@ final class Deck
         $time = $hidden->time ?? DayClock::left(
             $trip, $this->reading, $this->stints->first()?->started_at->format('H:i'), $this->stints->last()?->started_at->format('H:i'),
         );
-        $this->tow = new TowedLines($trip, $this->stints, $this->reading, $units);
         $this->lines = CastLines::of($trip);
         $this->margin = new Margin($trip, $as);
         $this->day = new DayEvidence($trip, $this->stints, $this->reading, $this->toFish->choices, $time, $this->margin);
+        $this->tow = new TowedLines($trip, $this->stints, $this->reading, $units, $this->day->evidence->turns);
     }
 
     /** @return list<Untested> what was possible today and the log does not show */

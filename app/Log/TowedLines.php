@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Boat\Fixes;
 use App\Day\SpreadOfDay;
 use App\Models\Stint;
 use App\Models\Trip;
 use App\Show\Units;
 use Illuminate\Database\Eloquent\Collection;
 use OldEddy\Day\Conditions\Mode;
+use OldEddy\Log\Evidence\Prior;
+use OldEddy\Log\Evidence\Turn;
 use OldEddy\Reading\Reading;
+use OldEddy\Troll\Course;
 use OldEddy\Troll\Fired;
 use OldEddy\Troll\LineCard;
 use OldEddy\Troll\RunningLine;
@@ -24,23 +28,39 @@ final class TowedLines
 
     private ?Spread $spread = null;
 
-    /** @param  Collection<int, Stint>  $stints  all of the day, with their contacts */
+    /**
+     * @param  Collection<int, Stint>  $stints  all of the day, with their contacts
+     * @param  list<Turn>  $turns  of the day
+     */
     public function __construct(
-        private readonly Trip $trip, private readonly Collection $stints, private readonly Reading $reading, private readonly Units $units,
+        private readonly Trip $trip, private readonly Collection $stints, private readonly Reading $reading, private readonly Units $units, private readonly array $turns,
     ) {
     }
 
     /** Whether the day is one on which lines are towed. */
     public function are(): bool
     {
-        return $this->trip->drill_seed === null
+        return ($this->trip->drill_seed === null || $this->reading->day->mode === Mode::Troll)
             && ($this->trip->spread !== null || $this->reading->day->mode === Mode::Troll || $this->stints->whereNotNull('line')->isNotEmpty());
     }
 
     /** What fired (T10). */
     public function fired(): Fired
     {
-        return $this->fired ??= Fired::of(Stint::towed($this->stints));
+        return $this->fired ??= Fired::of(Stint::towed($this->stints), $this->turns, prior: $this->prior());
+    }
+
+    /** The same with the boat's way, where its instruments left one: by heading and speed over ground. */
+    public function byCourse(): Fired
+    {
+        $tacks = Course::tacks(Fixes::way($this->trip));
+
+        return $tacks === [] ? $this->fired() : Fired::of(Stint::towed($this->stints), $this->turns, $tacks, $this->prior());
+    }
+
+    private function prior(): ?Prior
+    {
+        return $this->trip->drill_seed !== null || $this->stints->whereNotNull('line')->isEmpty() ? null : History::towedBefore($this->trip, $this->reading)->prior(Fired::prior());
     }
 
     /** The next move of the spread; null where there is none. */

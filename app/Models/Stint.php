@@ -13,6 +13,7 @@ use Illuminate\Support\Carbon;
 use OldEddy\Log\Evidence\Stint as LoggedStint;
 use OldEddy\Troll\Side;
 use OldEddy\Troll\Station;
+use OldEddy\Troll\Strike;
 use OldEddy\Troll\TrolledRun;
 
 /**
@@ -112,8 +113,9 @@ final class Stint extends Model
             $s->started_at->format('Y-m-d\TH:i:s'), (string) $s->line, Side::tryFrom((string) $s->side) ?? Side::Center,
             Station::tryFrom((string) $s->station) ?? Station::Flat, $s->lure, $s->color, (float) $s->let_out_ft,
             $s->depth_ft, max(0.0, $s->started_at->diffInSeconds($s->lifted_at ?? $last) / 60),
-            array_values($s->contacts->map(static fn (Contact $c) => $c->logged())->all()),
-            array_values($s->contacts->map(static fn (Contact $c): bool => $c->in_turn === 'yes')->all()), $s->spot,
+            array_values($s->contacts->map(static fn (Contact $c): Strike => new Strike(
+                $c->logged(), max(0.0, $s->started_at->diffInSeconds($c->at) / 60), $c->in_turn === 'yes',
+            ))->all()), $s->spot,
         ))->all());
     }
 

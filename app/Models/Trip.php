@@ -316,7 +316,7 @@ final class Trip extends Model
         $kept = [
             'contacts_made' => $contacts->count(), 'caught' => $caught->count(), 'best_in' => $caught->max('length_in'),
             'towed_min' => round(array_sum(array_map(static fn (TrolledRun $r): float => $r->minutes, $towed)), 1),
-            'towed_contacts' => array_sum(array_map(static fn (TrolledRun $r): int => count($r->contacts), $towed)),
+            'towed_contacts' => array_sum(array_map(static fn (TrolledRun $r): int => count($r->strikes), $towed)),
             'best_lb' => $pounds > 0 ? round($pounds, 2) : null, 'fished_from' => $fished->first()?->started_at->format('H:i:s'),
             'fished_to' => $contacts->pluck('at')->push($fished->last()?->started_at)->filter()->max()?->format('H:i:s'), 'summed_at' => now(),
         ];

@@ -7,6 +7,20 @@ namespace OldEddy\Basics;
 /** Compass directions in degrees, clockwise from north. */
 final class Direction
 {
+    private const EIGHTHS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'];
+
+    /** The nearest eighth of the compass: 0, 45, up to 315 degrees. */
+    public static function eighth(float $degrees): float
+    {
+        return 45.0 * (((int) round($degrees / 45) % 8 + 8) % 8);
+    }
+
+    /** A direction in words, to the eighth. */
+    public static function words(float $degrees): string
+    {
+        return self::EIGHTHS[(int) (self::eighth($degrees) / 45)];
+    }
+
     /** The direction the other way. */
     public static function back(float $degrees): float
     {

@@ -75,6 +75,7 @@ final class SpreadContract
         return [
             'key' => $line->key, 'side' => $line->side->value, 'position' => $line->station->value, 'carrier' => $line->carrier->value, 'lure' => $line->lure->key,
             'color' => $line->color->value, 'let_out_ft' => round($line->letOutFt, 1), 'length_in' => $line->lengthIn, 'weight_oz' => $line->weightOz,
+            'line' => $line->tiedTo->value,
         ];
     }
 

@@ -10,6 +10,7 @@ use OldEddy\Choice\Color\ColorFamily;
 use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Troll\BoatKind;
 use OldEddy\Troll\Carrier;
+use OldEddy\Troll\LineKind;
 use OldEddy\Troll\Side;
 use OldEddy\Troll\Spread;
 use OldEddy\Troll\SpreadLine;
@@ -103,6 +104,7 @@ final class SpreadReader
         $out = $one->number('let_out_ft', SpreadPlanner::OUT_FT[0], SpreadPlanner::OUT_FT[1], 'ft');
         $length = $one->number('length_in', 0.5, 16, 'in');
         $weight = $one->number('weight_oz', 0.02, 32, 'oz');
+        $tiedTo = $one->oneOf('line', LineKind::class) ?? LineKind::Braid30;
         $key = $one->text('key', self::LONGEST_KEY);
         $points = [];
         foreach ($one->pairs('points', 0, self::MOST_POINTS, SpreadPlanner::OUT_FT[1] * 3) as $i => [$let, $deep]) {
@@ -132,7 +134,7 @@ final class SpreadReader
 
         return new SpreadLine(
             $key ?? "{$side->value}_{$station->value}", $side, $station, $carrier, $lure, $color, $out,
-            $length ?? $lengths[intdiv(count($lengths), 2)], $weight ?? $weights[intdiv(count($weights), 2)] ?? 0.5, $points,
+            $length ?? $lengths[intdiv(count($lengths), 2)], $weight ?? $weights[intdiv(count($weights), 2)] ?? 0.5, $points, $tiedTo,
         );
     }
 }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OldEddy\Basics\Direction;
 use OldEddy\Basics\Said;
 use OldEddy\Day\Conditions\Bottom;
 use OldEddy\Day\Conditions\Cover;
@@ -79,9 +80,7 @@ return [
         ? ($r->day->windFromDeg !== null && $r->day->windMph >= 5
             ? sprintf(
                 'The warmest water wins in spring: the %s end, into which the wind blows.',
-                [
-                    'north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west',
-                ][(int) round(fmod($r->day->windFromDeg + 180, 360) / 45) % 8],
+                Direction::words($r->day->windFromDeg + 180),
             )
             : 'The warmest water of the bay wins in spring: measure its sides.') : null,
     'W11' => static fn (Reading $r): ?string => $r->day->tempF >= 84 && $r->isAt(Stage::Summer)

@@ -8,6 +8,7 @@ use OldEddy\Basics\Said;
 use OldEddy\Log\Evidence\Evidence;
 use OldEddy\Log\Evidence\Pattern;
 use OldEddy\Log\Evidence\Prior;
+use OldEddy\Log\Evidence\Turn;
 
 /** What fired: the evidence of a trolled day by line-minute, and what its turns tell. Basis: rule T10; weighed as casts are. */
 final readonly class Fired
@@ -27,17 +28,26 @@ final readonly class Fired
 
     private const TURN_SHARE = 0.5;
 
-    /** @param  list<TrolledRun>  $runs */
-    private function __construct(public array $runs, public Evidence $evidence, public Pattern $pattern)
+    /**
+     * @param  list<TrolledRun>  $runs
+     * @param  list<TrolledRun>  $pieces  of the runs, in the order of the evidence
+     */
+    private function __construct(public array $runs, private array $pieces, public Evidence $evidence, public Pattern $pattern)
     {
     }
 
-    /** @param  list<TrolledRun>  $runs  in any order */
-    public static function of(array $runs): self
+    /**
+     * @param  list<TrolledRun>  $runs  in any order
+     * @param  list<Turn>  $turns  of the day: what was before them says less (M12)
+     * @param  list<Tack>  $tacks  of the boat's way, where it is known
+     */
+    public static function of(array $runs, array $turns = [], array $tacks = [], ?Prior $prior = null): self
     {
-        $evidence = Evidence::weigh(array_map(static fn (TrolledRun $r) => $r->weighed(), $runs), self::prior());
+        $pieces = array_merge(...array_map(static fn (TrolledRun $r): array => $r->parted($turns, $tacks), $runs));
+        usort($pieces, static fn (TrolledRun $a, TrolledRun $b): int => $a->at <=> $b->at);
+        $evidence = Evidence::weigh(array_map(static fn (TrolledRun $r) => $r->weighed(), $pieces), $prior ?? self::prior(), $turns);
 
-        return new self($runs, $evidence, Pattern::in($evidence));
+        return new self($runs, $pieces, $evidence, Pattern::in($evidence));
     }
 
     /** What is believed of a line before its first minute. */
@@ -67,11 +77,28 @@ final readonly class Fired
     /** @return array<string, array{minutes: float, worth: float, contacts: int}> by the key of the line */
     public function byLine(): array
     {
+        return self::summed($this->runs, array_fill(0, count($this->runs), 1.0));
+    }
+
+    /** @return array<string, array{minutes: float, worth: float, contacts: int}> the same, by how much each minute still says after the turns of the day */
+    public function freshByLine(): array
+    {
+        return self::summed($this->pieces, $this->evidence->freshness);
+    }
+
+    /**
+     * @param  list<TrolledRun>  $runs
+     * @param  list<float>  $freshness
+     * @return array<string, array{minutes: float, worth: float, contacts: int}>
+     */
+    private static function summed(array $runs, array $freshness): array
+    {
         $lines = [];
-        foreach ($this->runs as $run) {
+        foreach ($runs as $i => $run) {
             $before = $lines[$run->key] ?? ['minutes' => 0.0, 'worth' => 0.0, 'contacts' => 0];
             $lines[$run->key] = [
-                'minutes' => $before['minutes'] + $run->minutes, 'worth' => $before['worth'] + $run->worth(), 'contacts' => $before['contacts'] + count($run->contacts),
+                'minutes' => $before['minutes'] + $freshness[$i] * $run->minutes, 'worth' => $before['worth'] + $freshness[$i] * $run->worth(),
+                'contacts' => $before['contacts'] + count($run->strikes),
             ];
         }
 
@@ -83,8 +110,8 @@ final readonly class Fired
     {
         [$all, $turned] = [0, ['out' => 0, 'in' => 0]];
         foreach ($this->runs as $run) {
-            $all += count($run->contacts);
-            $turns = count(array_filter($run->inTurn));
+            $all += count($run->strikes);
+            $turns = count(array_filter($run->strikes, static fn (Strike $s): bool => $s->inTurn));
             $turned[in_array($run->station, [Station::Outside, Station::Middle], true) ? 'out' : 'in'] += $turns;
         }
         $sum = array_sum($turned);

@@ -51,7 +51,7 @@ final readonly class RunningLine
         $points = $line->points;
         usort($points, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         if ($points === []) {
-            $sag = Sag::of($line->letOutFt, $speed, $tipFt, TrollLine::usual(), $towed);
+            $sag = Sag::of($line->letOutFt, $speed, $tipFt, $line->tiedTo->line(), $towed);
 
             return new self($line, $sag->depthFt, DepthBasis::Model, $sag->backFt, $sag->shape, $towed, $tipFt);
         }
@@ -60,14 +60,14 @@ final readonly class RunningLine
         // What was measured corrects the reckoned line: its lure is given the pull that takes it to the nearest point.
         $near = $line->letOutFt > $last[0] ? $last : $first;
         $known = $within ? [$line->letOutFt, self::between($points, $line->letOutFt)] : $near;
-        $sag = Sag::of($line->letOutFt, $speed, $tipFt, TrollLine::usual(), self::corrected($towed, $known, $speed, $tipFt));
+        $sag = Sag::of($line->letOutFt, $speed, $tipFt, $line->tiedTo->line(), self::corrected($towed, $line->tiedTo->line(), $known, $speed, $tipFt));
 
         return $within
             ? new self($line, self::between($points, $line->letOutFt), DepthBasis::Points, $sag->backFt, $sag->shape, $towed, $tipFt)
             : new self($line, $sag->depthFt, DepthBasis::Extrapolated, $sag->backFt, $sag->shape, $towed, $tipFt);
     }
 
-    /** What is towed at the end of a line, with the lip that takes a plug to its rating. */
+    /** What is towed at the end of a line, with the lip that takes a plug to its rating, which is said of the usual line. */
     private static function towed(SpreadLine $line, float $tipFt): Towed
     {
         $lure = $line->lure;
@@ -96,12 +96,12 @@ final readonly class RunningLine
     }
 
     /** @param  array{float, float}  $point  feet let out, feet deep */
-    private static function corrected(Towed $towed, array $point, Speed $speed, float $tipFt): Towed
+    private static function corrected(Towed $towed, TrollLine $line, array $point, Speed $speed, float $tipFt): Towed
     {
-        $depth = static fn (Towed $t): float => Sag::of($point[0], $speed, $tipFt, TrollLine::usual(), $t)->depthFt;
+        $depth = static fn (Towed $t): float => Sag::of($point[0], $speed, $tipFt, $line, $t)->depthFt;
         $bare = new Towed($towed->weightOz, $towed->dragCm2);
         if ($depth($bare) <= $point[1]) {
-            return $bare->diving(Sag::lipFor($point[1], $point[0], $speed, $tipFt, TrollLine::usual(), $bare));
+            return $bare->diving(Sag::lipFor($point[1], $point[0], $speed, $tipFt, $line, $bare));
         }
         // Shallower than it would hang: there is more drag than was thought.
         [$low, $high] = [$towed->dragCm2, 4000.0];

@@ -31,7 +31,7 @@ final readonly class Shift
     /** The move, or null where nothing has fired yet, nothing is left to move, or nothing would stay for comparison. */
     public static function after(Fired $fired, Spread $spread): ?self
     {
-        $by = $fired->byLine();
+        $by = $fired->freshByLine();
         $lines = array_map(static fn (RunningLine $r): SpreadLine => $r->line, $spread->lines);
         $best = self::best($lines, $by);
         if ($best === null) {

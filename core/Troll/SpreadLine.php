@@ -9,14 +9,14 @@ use OldEddy\Choice\Lures\LureFamily;
 
 /**
  * One line of a spread: where it runs, what carries it, its lure with color, length (inches) and weight (ounces), line let out (feet),
- * and the points that the angler measured himself: feet let out, feet deep. Rules T1, T7.
+ * what it is tied to, and the points that the angler measured himself: feet let out, feet deep. Rules T1, T7.
  */
 final readonly class SpreadLine
 {
     /** @param  list<array{float, float}>  $points */
     public function __construct(
         public string $key, public Side $side, public Station $station, public Carrier $carrier, public LureFamily $lure, public ColorFamily $color,
-        public float $letOutFt, public float $lengthIn, public float $weightOz, public array $points = [],
+        public float $letOutFt, public float $lengthIn, public float $weightOz, public array $points = [], public LineKind $tiedTo = LineKind::Braid30,
     ) {
     }
 

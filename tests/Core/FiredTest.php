@@ -8,15 +8,21 @@ use OldEddy\Choice\Color\ColorFamily;
 use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Log\Evidence\Contact;
 use OldEddy\Log\Evidence\ContactKind;
+use OldEddy\Log\Evidence\Turn;
+use OldEddy\Log\Evidence\TurnKind;
 use OldEddy\Troll\BoatKind;
 use OldEddy\Troll\Carrier;
+use OldEddy\Troll\Course;
 use OldEddy\Troll\Fired;
 use OldEddy\Troll\Shift;
 use OldEddy\Troll\Side;
 use OldEddy\Troll\Spread;
 use OldEddy\Troll\SpreadLine;
 use OldEddy\Troll\Station;
+use OldEddy\Troll\Strike;
+use OldEddy\Troll\Tack;
 use OldEddy\Troll\TrolledRun;
+use OldEddy\Where\Lake\Position;
 use PHPUnit\Framework\TestCase;
 
 /** T10: what fired, by line-minutes; one line is moved toward it, one stays as it was; what bites in turns tell. */
@@ -71,6 +77,50 @@ final class FiredTest extends TestCase
         self::assertNull(Fired::of([])->turns());
     }
 
+    /** M12: what was before a turn of the day says less, of a line that stayed in the water as well. */
+    public function test_a_run_is_cut_where_the_day_turned(): void
+    {
+        $run = new TrolledRun(
+            '2026-06-10T07:00:00', 'port_inside', Side::Port, Station::Inside, 'trolling_spoon', 'silver', 110, 10, 100,
+            [new Strike(new Contact(ContactKind::Caught), 10), new Strike(new Contact(ContactKind::Caught), 60), new Strike(new Contact(ContactKind::Caught), 61)],
+        );
+        $pieces = $run->parted([new Turn('2026-06-10T08:00:00', TurnKind::Light), new Turn('2026-06-10T12:00:00', TurnKind::Light)], []);
+        self::assertSame([['2026-06-10T07:00:00', 60.0, 2], ['2026-06-10T08:00:00', 40.0, 1]], array_map(static fn (TrolledRun $r): array => [$r->at, $r->minutes, count($r->strikes)], $pieces));
+        self::assertSame(1.0, $pieces[1]->strikes[0]->minute, 'minutes count from where the piece begins');
+        $turned = Fired::of([$run], [new Turn('2026-06-10T08:00:00', TurnKind::Light)]);
+        self::assertSame(['minutes' => 100.0, 'worth' => 3.0, 'contacts' => 3], $turned->byLine()['port_inside'], 'all of it was towed');
+        self::assertEqualsWithDelta(0.7 * 60 + 40, $turned->freshByLine()['port_inside']['minutes'], 1e-9);
+        self::assertEqualsWithDelta(0.7 * 2 + 1, $turned->freshByLine()['port_inside']['worth'], 1e-9);
+        self::assertEquals([$run], $run->parted([], []));
+    }
+
+    /** T10: contacts by heading and by speed over ground. */
+    public function test_the_boats_way_tells_by_heading(): void
+    {
+        $at = new Position(44.0, -80.0);
+        $places = [];
+        // Ten minutes north at 1.5 mph, a turn of two minutes, ten minutes south at 2 mph, a fix every 30 s.
+        for ($i = 0; $i <= 44; $i++) {
+            $places[] = [sprintf('2026-06-10T07:%02d:%02d', intdiv($i, 2), 30 * ($i % 2)), $at];
+            $at = $at->moved($i < 20 ? 2.0 : ($i < 24 ? 45 + 40 * ($i - 20) : 178.0), 30 * ($i < 22 ? 1.5 : 2.0) * 5280 / 3600);
+        }
+        $tacks = Course::tacks($places);
+        self::assertSame([['north', '1.6 mph'], ['south', '2.0 mph']], array_map(static fn (Tack $l): array => [$l->heading, $l->speed()], $tacks), 'to the next fifth of a mile an hour');
+        self::assertEqualsWithDelta([1.5, 2.0], [$tacks[0]->mph, $tacks[1]->mph], 0.01);
+        self::assertSame([], Course::tacks(array_slice($places, 0, 4)), 'two minutes are no tack');
+        self::assertSame([], Course::tacks([['2026-06-10T07:00:00', $at], ['2026-06-10T07:30:00', $at->moved(0, 3000)]]), 'half an hour unseen');
+        self::assertSame([], Course::tacks(array_map(static fn (array $p): array => [$p[0], new Position(44.0, -80.0)], $places)), 'it lies still');
+
+        $run = new TrolledRun(
+            '2026-06-10T07:00:00', 'port_inside', Side::Port, Station::Inside, 'trolling_spoon', 'silver', 110, 10, 22, [new Strike(new Contact(ContactKind::Caught), 15)],
+        );
+        $fired = Fired::of([$run], [], $tacks);
+        [$south, $north] = $fired->evidence->levelsOf('heading');
+        self::assertSame(['south', 1, 'north', 0], [$south->level, $south->contactCount, $north->level, $north->contactCount]);
+        self::assertSame(10, $north->casts);
+        self::assertSame('2.0 mph', $fired->evidence->levelsOf('boat_speed')[0]->level);
+    }
+
     /** @param  array<string, int>  $lines  feet out by key */
     private static function spread(array $lines): Spread
     {
@@ -92,7 +142,7 @@ final class FiredTest extends TestCase
 
         return new TrolledRun(
             '2026-06-10T07:00:00', $key, Side::from($side), Station::from($station), 'trolling_spoon', 'silver', $out, 10, $minutes,
-            array_fill(0, $caught, new Contact(ContactKind::Caught)), $inTurn, 'North shore',
+            array_map(static fn (int $i): Strike => new Strike(new Contact(ContactKind::Caught), $minutes, $inTurn[$i] ?? false), array_keys(array_fill(0, $caught, 0))), 'North shore',
         );
     }
 }

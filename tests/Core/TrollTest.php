@@ -7,14 +7,22 @@ namespace Tests\Core;
 use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Basics\Said;
 use OldEddy\Basics\Units\Speed;
+use OldEddy\Choice\Color\ColorChoice;
+use OldEddy\Choice\Color\ColorChooser;
 use OldEddy\Choice\Color\ColorFamily;
+use OldEddy\Choice\Lineup\Factors\TrollFactor;
+use OldEddy\Choice\Lineup\SpecChooser;
 use OldEddy\Choice\Lures\Catalog;
+use OldEddy\Contract\ConditionsReader;
 use OldEddy\Contract\SagContract;
 use OldEddy\Contract\SpreadContract;
+use OldEddy\Day\Conditions\Settler;
+use OldEddy\Reading\WaterReader;
 use OldEddy\Troll\BoatKind;
 use OldEddy\Troll\Carrier;
 use OldEddy\Troll\DepthBasis;
 use OldEddy\Troll\LineCard;
+use OldEddy\Troll\LineKind;
 use OldEddy\Troll\RunningLine;
 use OldEddy\Troll\Sag;
 use OldEddy\Troll\Side;
@@ -202,6 +210,59 @@ final class TrollTest extends TestCase
         self::assertContains('A slow plug: a swivel ahead and a small snap, never tied straight to the eye.', $kayak['warnings']);
         self::assertSame(2.4, $out(['speed_mph' => 2.4])['speed_mph'], 'who says the speed has the lures chosen by it');
         self::assertSame([], array_intersect(array_column($out(['speed_mph' => 2.4])['lines'], 'lure'), ['banana_plug']));
+    }
+
+    /** T4: orange for big fish in clear water, black with chartreuse spots in low light, metallics in sun, the frog, and in murk chartreuse and green. */
+    public function test_towed_colors_follow_light_and_clarity(): void
+    {
+        $first = static fn (string $lure, array $changes): array => array_map(static fn (ColorChoice $c): string => $c->family->value, ColorChooser::choose(
+            Catalog::get($lure), WaterReader::read(Settler::settle(ConditionsReader::read($changes + ['mode' => 'troll', 'species' => 'walleye', 'date' => '2026-06-10', 'time' => '12:00', 'water' => ['temp_f' => 66, 'visibility_ft' => 12]]))),
+        ));
+        self::assertSame(['orange', 'frog', 'perch'], $first('banana_plug', ['weather' => ['sky' => 'partly']]), 'clear water, neither sun nor cloud');
+        self::assertSame(['silver', 'orange', 'frog'], $first('banana_plug', ['weather' => ['sky' => 'clear']]));
+        self::assertSame('black_chartreuse_spots', $first('banana_plug', ['weather' => ['sky' => 'rain']])[0]);
+        $murk = ['weather' => ['sky' => 'partly'], 'water' => ['temp_f' => 66, 'visibility_ft' => 1]];
+        self::assertSame(['chartreuse_shad', 'frog'], array_slice($first('banana_plug', $murk), 0, 2));
+        self::assertSame('chartreuse_shad', $first('trolling_spoon', $murk)[0]);
+        self::assertNotContains('frog', $first('trolling_spoon', ['weather' => ['sky' => 'clear']]), 'spoons are metal');
+        self::assertNotContains('orange', $first('medium_crankbait', ['weather' => ['sky' => 'partly']]), 'what is cast keeps its own colors');
+    }
+
+    /** T5: small for insects and small fish, about 30 % larger where prey or fish are big. */
+    public function test_the_plug_is_as_long_as_what_is_eaten(): void
+    {
+        $long = static fn (array $changes): float => SpecChooser::choose(
+            Catalog::get('banana_plug'), WaterReader::read(Settler::settle(ConditionsReader::read($changes + ['mode' => 'troll', 'species' => 'walleye', 'date' => '2026-06-10', 'water' => ['temp_f' => 66, 'visibility_ft' => 5]]))), 8,
+        )->lengthIn;
+        $lengths = Catalog::get('banana_plug')->rigging->lengthsIn;
+        self::assertSame([3.0, 4.0, 5.5], $lengths);
+        self::assertSame(4.0, $long(['forage' => ['shad']]));
+        self::assertSame([3.0, 3.0], [$long(['forage' => ['insects']]), $long(['forage' => ['minnow']])]);
+        self::assertSame([5.5, 5.5], [$long(['forage' => ['perch']]), $long(['species' => 'northern_pike', 'forage' => ['minnow']])], 'nearest to 1.3 times the middle');
+        self::assertSame(4.0, $long(['forage' => ['perch'], 'pressure' => 'heavy']), 'one smaller for shy fish');
+    }
+
+    /** T3: slow with much flash, for active fish in a chop. */
+    public function test_chop_over_active_fish_speaks_for_the_slow_plug(): void
+    {
+        $said = static function (float $windMph): string {
+            $reading = WaterReader::read(Settler::settle(ConditionsReader::read(['mode' => 'troll', 'species' => 'walleye', 'date' => '2026-06-10', 'time' => '06:00', 'water' => ['temp_f' => 64, 'visibility_ft' => 5], 'weather' => ['sky' => 'overcast', 'wind_mph' => $windMph, 'front' => 'approaching']])));
+            self::assertTrue($reading->mood->isActive());
+
+            return (string) TrollFactor::on($reading)?->effect(Catalog::get('banana_plug'))->text;
+        };
+        self::assertStringContainsString('chop helps', $said(12));
+        self::assertStringNotContainsString('chop', $said(3));
+    }
+
+    /** T9: a thicker line is held up by the water more than a thin one, and a heavy one less than one that floats. */
+    public function test_what_it_is_tied_to_tells_in_its_depth(): void
+    {
+        $depth = static fn (LineKind $kind, array $points = []): float => RunningLine::of(self::line('a', 'trolling_spoon', 150, points: $points)->with(['tiedTo' => $kind]), Speed::fromMph(2), 4)->depthFt;
+        self::assertGreaterThan(1.15 * $depth(LineKind::Mono20), $depth(LineKind::Braid10));
+        self::assertGreaterThan($depth(LineKind::Braid30), $depth(LineKind::Braid20));
+        self::assertSame(8.0, $depth(LineKind::Mono20, [[150.0, 8.0]]), 'measured is measured');
+        self::assertSame('20 lb nylon', (string) LineKind::Mono20->said());
     }
 
     /** T6: which lines to clear in which order, under or over, and where the net waits. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Day\SpreadOfDay;
+use App\Log\Deck;
 use App\Models\Contact;
 use App\Models\Stint;
 use App\Models\Trip;
@@ -12,6 +13,8 @@ use App\Models\User;
 use Illuminate\Support\Str;
 use OldEddy\Contract\SpreadContract;
 use OldEddy\Troll\BoatKind;
+use OldEddy\Troll\Fired;
+use OldEddy\Where\Lake\Position;
 
 /** Lines are set, struck and taken in on the deck: minutes by line, what ran on it, what fired. Rules T6, T10, T12. */
 final class TowedLinesTest extends WaterTestCase
@@ -91,6 +94,36 @@ final class TowedLinesTest extends WaterTestCase
             $this->get(route($name, $this->trip))->assertOk();
         }
         self::assertStringContainsString('Port outside fired', implode(' ', $this->log($this->trip, [])->json('state.tow_says')));
+    }
+
+    public function test_the_boats_way_parts_what_fired_by_heading_and_speed(): void
+    {
+        $this->took([$this->set('port_outside', $this->id(1), '07:00')]);
+        $this->took([$this->event('contact', ['stint' => $this->id(1), 'contact' => $this->id(10), 'contact_kind' => 'caught', 'at' => '2026-04-20T07:50:00'])]);
+        $this->took([$this->event('lift', ['stint' => $this->id(1), 'at' => '2026-04-20T08:00:00'])]);
+        self::assertStringNotContainsString('Heading:', (string) $this->get(route('confirm', $this->trip))->getContent(), 'no instruments, no heading');
+        $at = new Position(44.0, -80.0);
+        // Half an hour north at two miles an hour, half an hour back at one and a half; a fix every ten seconds.
+        for ($i = 0; $i <= 360; $i++) {
+            $this->trip->fixes()->create(['at' => sprintf('2026-04-20 %02d:%02d:%02d', 7 + intdiv($i, 360), intdiv($i, 6) % 60, 10 * ($i % 6)), 'lat' => $at->lat, 'lon' => $at->lon, 'speed_mph' => 2]);
+            $at = $at->moved($i < 180 ? 0 : 180, 10 * ($i < 180 ? 2.0 : 1.6) * 5280 / 3600);
+        }
+        $page = (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->get(route('confirm', $this->trip))->assertOk()->getContent()));
+        self::assertMatchesRegularExpression('/Heading: south 1 in \d+ min; north 0 in \d+ min/', $page);
+        self::assertMatchesRegularExpression('/Speed over ground: 1\.6 mph 1 in \d+ min; 2\.0 mph 0 in \d+ min/', $page);
+    }
+
+    /** Own towed days of the same stage and like clarity are what is believed before the first minute, as elsewhere. */
+    public function test_earlier_days_are_believed_before_the_first_minute(): void
+    {
+        $this->took([$this->set('port_outside', $this->id(1), '07:00')]);
+        $deck = fn (): Deck => new Deck($this->trip->refresh(), $this->wren->units());
+        $prior = static fn (): float => $deck()->tow->fired()->evidence->prior->perCast;
+        self::assertEqualsWithDelta(Fired::prior()->perCast, $prior(), 1e-9);
+        $earlier = $this->trolled($this->wren);
+        $reading = $deck()->reading;
+        $earlier->forceFill(['stage' => $reading->stage->stage->value, 'clarity' => $reading->day->clarity->value, 'towed_min' => 400, 'towed_contacts' => 20])->save();
+        self::assertEqualsWithDelta((1 + 20) / (80 + 400), $prior(), 1e-9, 'a contact in eighty minutes and twenty in four hundred');
     }
 
     public function test_what_bit_on_a_towed_line_says_nothing_of_casts(): void

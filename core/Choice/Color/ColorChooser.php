@@ -99,6 +99,7 @@ final class ColorChooser
     {
         $plug = in_array($this->lure->colorGroup, ['crankbait', 'jerkbait', 'baitfish'], true) && $this->lure->dives();
         match (true) {
+            $this->lure->trolled => $this->towed(),
             // What pike and muskie are shown has patterns of its own (C8).
             $plug && $this->day->species->group() === 'toothy' => $this->toothy(),
             default => $this->byOwnGroup(),
@@ -172,14 +173,30 @@ final class ColorChooser
     /** C3, C8. */
     private function metal(): void
     {
-        if ($this->lure->trolled && ($this->isMurky() || $this->isStained())) {
-            $this->add(ColorFamily::ChartreuseShad, 'chartreuse and green', 'In murk chartreuse and green belong in the choice.', 'C14');
-        }
         $this->sunny() || $this->day->clarity->isClear()
             ? $this->add(ColorFamily::Silver, 'silver', 'Sun or clear water: silver.', 'C3')
             : $this->add(ColorFamily::Gold, 'gold', 'Stain or cloud: gold.', 'C3');
         $this->add(ColorFamily::White, 'white', 'White or silver spoons in summer.', 'C6');
         $this->add(ColorFamily::Gold, 'gold', 'When clouds come.', 'C3');
+    }
+
+    /** T4, C14: what is towed. Spoons are metal in whatever light; plugs are painted, and the frog is their classic. */
+    private function towed(): void
+    {
+        if ($this->isMurky() || $this->isStained()) {
+            $this->add(ColorFamily::ChartreuseShad, 'chartreuse and green', 'In murk chartreuse and green belong in the choice.', 'T4');
+        }
+        if ($this->dark()) {
+            $this->add(ColorFamily::BlackChartreuseSpots, 'black with chartreuse spots', 'Rain and low light: black with chartreuse spots.', 'T4');
+        }
+        if ($this->sunny()) {
+            $this->add(ColorFamily::Silver, 'metallic silver', 'Metallics in sun.', 'T4');
+        }
+        if ($this->day->clarity->isClear()) {
+            $this->add(ColorFamily::Orange, 'orange', 'Orange for big fish in clear water.', 'T4');
+        }
+        $this->lure->colorGroup === 'metal' ? $this->metal() : $this->add(ColorFamily::Frog, 'frog', 'The classic on plugs.', 'T4');
+        $this->add(ColorFamily::Perch, 'perch', 'Perch pattern where they see well.', 'C8');
     }
 
     /** C8. */

@@ -10,6 +10,7 @@ use OldEddy\Choice\Lures\LureFamily;
 use OldEddy\Choice\Tackle\Box;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Day\Conditions\Current;
+use OldEddy\Day\Conditions\Forage;
 use OldEddy\Day\Conditions\Pressure;
 use OldEddy\Day\Season\Stage;
 use OldEddy\Day\Water\Sight;
@@ -108,11 +109,14 @@ final class SpecChooser
         return $most !== null && $spot->hasPlants() && $depthFt <= self::OVER_PLANTS_TO_FT ? min($ounces, $most) : $ounces;
     }
 
-    /** L10: the family's starting length, smaller for fronts, pressure and clear calm. */
+    /** A towed lure is so much longer where prey or fish are big (T5). */
+    private const TOWED_BIG = 1.3;
+
+    /** L10, T5: the family's starting length, smaller for fronts, pressure and clear calm. */
     private static function length(LureFamily $lure, Reading $reading): float
     {
         $lengths = $lure->rigging->lengthsIn;
-        $index = $lure->rigging->startingLength($reading->day->species, $reading->mood->isActive());
+        $index = $lure->trolled ? self::towedLength($lengths, $reading) : $lure->rigging->startingLength($reading->day->species, $reading->mood->isActive());
         if (self::asksForSmaller($reading)) {
             $index--;
         }
@@ -122,6 +126,25 @@ final class SpecChooser
         $wanted = min($length, max(array_filter($lengths, static fn (float $l): bool => $l <= $reading->day->species->mostInches()) ?: [$lengths[0]]));
 
         return self::nearest(Box::of($lure->key, $reading->day)->lengthsIn([$wanted]), $wanted);
+    }
+
+    /**
+     * T5: small for insects and small fish, longer where prey or fish are big. What counts as which is our own.
+     *
+     * @param  non-empty-list<float>  $lengths  rising
+     */
+    private static function towedLength(array $lengths, Reading $reading): int
+    {
+        $day = $reading->day;
+        $middle = $lengths[intdiv(count($lengths) - 1, 2)];
+
+        $big = $day->species->group() === 'toothy' || $day->eats(Forage::Perch, Forage::Bluegill, Forage::Goby);
+
+        return match (true) {
+            $big => self::indexNearest($lengths, self::TOWED_BIG * $middle),
+            $day->eats(Forage::Insects, Forage::Minnow) => 0,
+            default => self::indexNearest($lengths, $middle),
+        };
     }
 
     /** L10, W14: fronts, pressure, clear calm. */
@@ -163,10 +186,16 @@ final class SpecChooser
     /** @param  non-empty-list<float>  $values */
     private static function nearest(array $values, float $wanted): float
     {
-        $best = $values[0];
-        foreach ($values as $value) {
-            if (abs($value - $wanted) < abs($best - $wanted) - 1e-9) {
-                $best = $value;
+        return $values[self::indexNearest($values, $wanted)];
+    }
+
+    /** @param  non-empty-list<float>  $values */
+    private static function indexNearest(array $values, float $wanted): int
+    {
+        $best = 0;
+        foreach ($values as $i => $value) {
+            if (abs($value - $wanted) < abs($values[$best] - $wanted) - 1e-9) {
+                $best = $i;
             }
         }
 

@@ -12,7 +12,7 @@ use OldEddy\Reading\Reading;
  */
 final readonly class OwnPast
 {
-    /** So many days (0 or more), casts and weighted contacts. */
+    /** So many days (0 or more), casts (of towed lines: minutes) and weighted contacts. */
     public function __construct(public int $days, public int $casts, public float $contacts)
     {
     }
@@ -23,11 +23,9 @@ final readonly class OwnPast
         return ['stage' => $reading->stage->stage->value, 'clarity' => array_column($reading->day->clarity->like(), 'value')];
     }
 
-    /** The prior for the day; without a past, the usual one. */
-    public function prior(): Prior
+    /** The prior for the day, drawn to the usual one; without a past, that one. */
+    public function prior(Prior $usual = new Prior): Prior
     {
-        $usual = new Prior;
-
         return new Prior(max(1e-4, min(0.9, Rate::after($usual, $this->contacts, $this->casts)->mean())), $usual->casts);
     }
 }

@@ -15,7 +15,7 @@ final readonly class Stint
 {
     /** The factors that describe a stint, in the order in which one would change them (M9); the last two are no pattern. */
     public const FACTORS = [
-        'structure', 'cover', 'cover_part', 'light', 'water_depth', 'depth', 'speed', 'retrieve', 'cast', 'side', 'position', 'let_out', 'lure', 'size', 'weight',
+        'structure', 'cover', 'cover_part', 'light', 'water_depth', 'depth', 'speed', 'retrieve', 'cast', 'side', 'position', 'let_out', 'heading', 'boat_speed', 'lure', 'size', 'weight',
         'color', 'spot', 'angler',
     ];
 
@@ -96,7 +96,7 @@ final readonly class Stint
     {
         $words = str_replace('_', ' ', $level);
 
-        return preg_match('/^([\d.-]+ (?:ft|oz|in))( and deeper)?$/', $words, $m) === 1 ? Said::of("{{$m[1]}}".($m[2] ?? '')) : $words;
+        return preg_match('/^([\d.-]+ (?:ft|oz|in|mph))( and deeper)?$/', $words, $m) === 1 ? Said::of("{{$m[1]}}".($m[2] ?? '')) : $words;
     }
 
     /** The contacts, each counted by its weight. */

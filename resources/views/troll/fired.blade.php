@@ -11,8 +11,9 @@
                 $tow::rate('%.1f', $line['minutes'], $line['contacts'], OldEddy\Troll\Fired::ONE_TELLS_MIN) }}</td></tr>
         @endforeach
     </table>
-    @foreach (['let_out' => 'let out', 'depth' => 'depth', 'lure' => 'lure', 'color' => 'color', 'side' => 'side', 'position' => 'position'] as $factor => $words)
-        @if (count($levels = $tow->fired()->evidence->levelsOf($factor)) > 1)
+    @php($weighed = $tow->byCourse()->evidence)
+    @foreach (['let_out' => 'let out', 'depth' => 'depth', 'lure' => 'lure', 'color' => 'color', 'side' => 'side', 'position' => 'position', 'heading' => 'heading', 'boat_speed' => 'speed over ground'] as $factor => $words)
+        @if (count($levels = $weighed->levelsOf($factor)) > 1)
             <p><b>{{ ucfirst($words) }}:</b> @foreach ($levels as $level){{ $loop->first ? '' : '; ' }}<span class="verdict-{{ $level->claim->value }}">{{ $units->level($level->level)
                 }}</span> <span class="muted">{{ $level->contactCount }} in {{ $level->casts }} min</span>@endforeach</p>
         @endif

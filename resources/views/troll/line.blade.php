@@ -14,6 +14,9 @@
         @foreach (['board' => 'a board', 'flat' => 'nothing', 'weight' => 'a weight'] as $carrier => $words)
             <option value="{{ $carrier }}" @selected(old("lines.{$i}.carrier", $line->carrier->value) === $carrier)>{{ $words }}</option>@endforeach
     </select></label>
+    <label><span class="field-label">tied to</span><select name="lines[{{ $i }}][line]">
+        @foreach (OldEddy\Troll\LineKind::cases() as $kind)<option value="{{ $kind->value }}" @selected(old("lines.{$i}.line", $line->tiedTo->value) === $kind->value)>{{ $units->say($kind->said()) }}</option>@endforeach
+    </select></label>
     <label class="tow-out"><span class="field-label">let out <output data-said="out-{{ $line->key }}">{{ $units->depth($line->letOutFt) }}</output></span>
         <input type="range" name="lines[{{ $i }}][let_out]" data-out="{{ $line->key }}" data-feet="{{ $outFt[1] }}"
         min="{{ $units->show('depth', $outFt[0]) }}" max="{{ $units->show('depth', $outFt[1]) }}" step="{{ $units->metric ? 1 : 5 }}" value="{{ old("lines.{$i}.let_out", $units->show('depth', $line->letOutFt)) }}"></label>
