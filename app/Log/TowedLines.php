@@ -33,7 +33,8 @@ final class TowedLines
      * @param  list<Turn>  $turns  of the day
      */
     public function __construct(
-        private readonly Trip $trip, private readonly Collection $stints, private readonly Reading $reading, private readonly Units $units, private readonly array $turns,
+        private readonly Trip $trip, private readonly Collection $stints, private readonly Reading $reading, private readonly Units $units,
+        private readonly array $turns,
     ) {
     }
 
@@ -66,7 +67,7 @@ final class TowedLines
     /** The next move of the spread; null where there is none. */
     public function shift(): ?Shift
     {
-        return $this->fired()->runs === [] ? null : Shift::after($this->fired(), $this->spread());
+        return $this->fired()->runs === [] ? null : Shift::after($this->fired(), $this->spread(), $this->reading->stand);
     }
 
     /** How much was towed and what it gave, in words. */
@@ -91,7 +92,7 @@ final class TowedLines
     /** @return list<string> what was learned by the lines so far */
     public function says(): array
     {
-        $said = array_filter([$this->are() ? $this->shift()?->text : null, $this->are() ? $this->fired()->turns() : null]);
+        $said = array_filter([$this->are() ? $this->shift()?->text() : null, $this->are() ? $this->fired()->turns() : null]);
 
         return array_map($this->units->say(...), array_values($said));
     }

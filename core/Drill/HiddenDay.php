@@ -10,8 +10,6 @@ use OldEddy\Log\Next\Choices;
 use OldEddy\Log\Next\Fishable;
 use OldEddy\Log\Next\Offer;
 use OldEddy\Log\Next\TimeLeft;
-use Random\Engine\Xoshiro256StarStar;
-use Random\Randomizer;
 
 /**
  * A day with a pattern that only the water knows: a cover, a depth of water, a pace, a color, a weight and, once the sun is up,
@@ -75,20 +73,19 @@ final readonly class HiddenDay
     /** The day of a seed on these waters, whose places lie in a row, with a hidden pattern or, for comparison, without any. */
     public static function of(int $seed, Choices $water, bool $hasPattern = true): self
     {
-        $luck = new Randomizer(new Xoshiro256StarStar(hash('sha256', "day {$seed}", true)));
+        $luck = Luck::of("day {$seed}");
         $places = $water->places;
-        $early = $places[$luck->getInt(0, count($places) - 1)];
+        $early = $luck->one($places);
         $alike = array_values(array_filter($places, static fn (Fishable $p): bool => $p->cover === $early->cover));
-        $late = $alike[$luck->getInt(0, count($alike) - 1)];
-        $one = static fn (array $of): array => $of[$luck->getInt(0, count($of) - 1)];
+        $late = $luck->one($alike);
         $part = static fn (string $factor, array $levels): HiddenPart => new HiddenPart(
-            $factor, $levels, self::TIMES[$factor][0] + (self::TIMES[$factor][1] - self::TIMES[$factor][0]) * $luck->getInt(0, 1000) / 1000,
+            $factor, $levels, $luck->within(...self::TIMES[$factor]),
         );
 
         return new self(
-            $seed, $water, $hasPattern, $luck->getInt(...self::SUN_UP_MIN), $luck->getInt(...self::SPENT_AFTER),
+            $seed, $water, $hasPattern, $luck->between(...self::SUN_UP_MIN), $luck->between(...self::SPENT_AFTER),
             [
-                $part('cover', [(string) $early->cover]), $part('speed', $one(self::PACES)), $part('color', $one(self::COLORS)), $part('weight', $one(self::WEIGHTS)),
+                $part('cover', [(string) $early->cover]), $part('speed', $luck->one(self::PACES)), $part('color', $luck->one(self::COLORS)), $part('weight', $luck->one(self::WEIGHTS)),
             ],
             [$part('water_depth', [$early->levels()['water_depth'] ?? ''])],
             [$part('water_depth', [$late->levels()['water_depth'] ?? '']), $part('light', [(string) $late->light])],
@@ -138,15 +135,7 @@ final readonly class HiddenDay
     /** What the nth cast of the day (from 1) brings with this offer: a contact, or null. */
     public function answer(Offer $offer, int $cast, float $spent = 0.0): ?ContactKind
     {
-        $luck = new Randomizer(new Xoshiro256StarStar(hash('sha256', "cast {$this->seed} {$cast}", true)));
-        if ($luck->getInt(0, 999_999) / 1e6 >= $this->perCast($offer, TimeLeft::minutesOf($cast), $spent)) {
-            return null;
-        }
-
-        return [
-            ContactKind::Caught, ContactKind::Caught, ContactKind::Caught, ContactKind::Lost, ContactKind::Missed, ContactKind::Bump,
-            ContactKind::Boil, ContactKind::Follow,
-        ][$luck->getInt(0, 7)];
+        return Luck::of("cast {$this->seed} {$cast}")->contact($this->perCast($offer, TimeLeft::minutesOf($cast), $spent));
     }
 
     /** Whether an offer meets the whole pattern of that minute, as far as it can be met with what is on the rods. */

@@ -23,6 +23,9 @@ final readonly class Fired
 
     public const ONE_TELLS_MIN = 10.0;
 
+    /** Let-outs nearer than this are the same, feet. */
+    private const SAME_FT = 5.0;
+
     /** From so many bites in turns, and this share of all, they tell something. */
     private const TURN_BITES = 2;
 
@@ -103,6 +106,15 @@ final readonly class Fired
         }
 
         return $lines;
+    }
+
+    /** Minutes that a line ran as it is now. */
+    public function minutesOf(SpreadLine $line): float
+    {
+        $same = array_filter($this->runs, static fn (TrolledRun $r): bool => $r->key === $line->key && $r->lure === $line->lure->key
+            && $r->color === $line->color->value && abs($r->letOutFt - $line->letOutFt) < self::SAME_FT);
+
+        return array_sum(array_map(static fn (TrolledRun $r): float => $r->minutes, $same));
     }
 
     /** What bites in turns say of speed and depth; null where they say nothing. */

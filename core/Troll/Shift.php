@@ -5,88 +5,159 @@ declare(strict_types=1);
 namespace OldEddy\Troll;
 
 use OldEddy\Basics\Said;
+use OldEddy\Basics\Units\Speed;
+use OldEddy\Log\Evidence\Evidence;
+use OldEddy\Log\Evidence\Level;
 use OldEddy\Log\Evidence\Rate;
+use OldEddy\Log\Evidence\Stint;
+use OldEddy\Reading\Stand;
 
 /**
- * The next move of a spread: one line is moved toward the one that fired, in one thing, and one other stays as it was for comparison.
- * Basis: rule T10; who has fired, and what is changed first, is our own.
+ * The next move of a spread: one line is moved in one thing, its depth, lure or color, toward what fired or to what nobody tried yet, and
+ * another stays as it was for comparison. Basis: rule T10; how hopes are weighed (each level by its rate, drawn to the day's, and so many
+ * deviations on top of it, as for what is known little) is our own, tried on hidden days.
  */
 final readonly class Shift
 {
-    /** A line has fired with contacts worth so much, and is moved toward while it likely fishes better than the rest. */
-    private const FIRED = 1.0;
+    /** What is known little is hoped for by so many standard deviations. */
+    private const HOPE = 1.0;
 
-    private const SURE = 0.7;
+    /** A move is worth a line out of the water from so much more of its rate on, as a logarithm. */
+    private const WORTH = 0.1;
 
-    /** Lines that have run for so many minutes have been tried. */
-    private const TRIED_MIN = 20.0;
+    /** Lines that have run for so many minutes as they are have been tried. */
+    private const TRIED_MIN = 10.0;
 
-    /** Let-outs nearer than this are the same, feet. */
-    private const SAME_FT = 5.0;
+    /** So far above and below the band of the fish depths are tried, feet; never so near to the surface. */
+    private const BEYOND_FT = 2.0;
 
-    private function __construct(public SpreadLine $toward, public SpreadLine $moved, public SpreadLine $kept, public Said $text)
+    private const SHALLOWEST_FT = 3.0;
+
+    /** A lure gets to a depth where it runs as near to it as this, feet. */
+    private const THERE_FT = 1.0;
+
+    /**
+     * @param  SpreadLine  $moved  as it is to run
+     * @param  Level  $to  what of it is new
+     * @param  bool  $fired  whether that gave contacts already
+     */
+    private function __construct(public SpreadLine $moved, public SpreadLine $kept, public Level $to, public bool $fired)
     {
     }
 
-    /** The move, or null where nothing has fired yet, nothing is left to move, or nothing would stay for comparison. */
-    public static function after(Fired $fired, Spread $spread): ?self
+    /** The move, or null before anything was towed, or where nothing is worth it. */
+    public static function after(Fired $fired, Spread $spread, Stand $stand): ?self
     {
-        $by = $fired->freshByLine();
-        $lines = array_map(static fn (RunningLine $r): SpreadLine => $r->line, $spread->lines);
-        $best = self::best($lines, $by);
-        if ($best === null) {
+        $evidence = $fired->evidence;
+        if (count($spread->lines) < 2 || $evidence->stints === []) {
             return null;
         }
-        // Those that gave least, longest tried, are moved first.
-        $others = array_values(array_filter($lines, static fn (SpreadLine $l): bool => $l->key !== $best->key));
-        $given = static fn (SpreadLine $l): array => [$by[$l->key]['worth'] ?? 0.0, -($by[$l->key]['minutes'] ?? 0.0)];
-        usort($others, static fn (SpreadLine $a, SpreadLine $b): int => $given($a) <=> $given($b));
-        foreach ($others as $one) {
-            [$moved, $how] = self::step($one, $best);
-            $alike = static fn (SpreadLine $l): bool => $l->key === $one->key || self::step($l, $best)[0] === null;
-            $kept = array_values(array_filter($others, static fn (SpreadLine $l): bool => ! $alike($l)))[0] ?? null;
-            if ($moved !== null && $kept !== null && ($by[$one->key]['minutes'] ?? 0.0) >= self::TRIED_MIN) {
-                return new self($best, $moved, $kept, Said::joined(
-                    Said::capital($best->words()).' fired: ', 'shift ', $one->words(), ' toward it, ', $how, '. Keep ', $kept->words(), ' as it was.',
-                ));
+        $hope = static fn (Level $l): float => self::hope($evidence, $l);
+        $scores = array_map(static fn (RunningLine $r): float => array_sum(array_map($hope, array_column(self::now($r), 0))), $spread->lines);
+        $moves = [];
+        foreach ($spread->lines as $i => $running) {
+            if ($fired->minutesOf($running->line) >= self::TRIED_MIN) {
+                array_push($moves, ...self::moves($i, $spread, $stand, $hope));
+            }
+        }
+        usort($moves, static fn (array $a, array $b): int => $b['gain'] <=> $a['gain']);
+        foreach ($moves as $move) {
+            $moved = $move['gain'] < self::WORTH ? null : self::moved($spread->lines[$move['of']], $move['to'], $move['ft'], $spread);
+            if ($moved !== null) {
+                // The best of the others stays, so that one knows what the day itself did.
+                $others = array_diff_key($scores, [$move['of'] => 0]);
+                arsort($others);
+                $level = $move['to'];
+
+                return new self($moved, $spread->lines[(int) array_key_first($others)]->line, $level, ($evidence->of($level->factor, $level->name)->contactCount ?? 0) > 0);
             }
         }
 
         return null;
     }
 
-    /**
-     * @param  list<SpreadLine>  $lines
-     * @param  array<string, array{minutes: float, worth: float, contacts: int}>  $by
-     */
-    private static function best(array $lines, array $by): ?SpreadLine
+    /** A spread with the move made. */
+    public function applied(Spread $spread): Spread
     {
-        $prior = Fired::prior();
-        [$best, $most] = [null, 0.0];
-        foreach ($lines as $line) {
-            $own = $by[$line->key] ?? null;
-            if ($own !== null && $own['worth'] >= self::FIRED) {
-                $rest = array_diff_key($by, [$line->key => 0]);
-                $better = Rate::after($prior, $own['worth'], $own['minutes'])->exceeds(
-                    Rate::after($prior, array_sum(array_column($rest, 'worth')), array_sum(array_column($rest, 'minutes'))),
-                );
-                [$best, $most] = $better >= self::SURE && $better > $most ? [$line, $better] : [$best, $most];
+        return $spread->changed($this->moved);
+    }
+
+    /** The move in words. */
+    public function text(): Said
+    {
+        $what = Stint::said($this->to->name);
+        $out = $this->to->factor === 'color' ? '' : Said::of(', {%.0f ft} out', $this->moved->letOutFt);
+
+        return Said::joined(
+            $this->fired ? 'They bite ' : 'Nobody tried ', $this->fired ? match ($this->to->factor) {
+                'depth' => 'at ', 'color' => 'on ', default => 'the '
+            } : '', $what, $this->fired ? ': shift ' : ' yet: shift ', $this->moved->words(), $this->to->factor === 'depth' ? ' there' : ' to it', $out,
+            '. Keep ', $this->kept->words(), ' as it was.',
+        );
+    }
+
+    /** How much of a level is hoped for against the day, as a logarithm. */
+    private static function hope(Evidence $evidence, Level $level): float
+    {
+        $known = $evidence->of($level->factor, $level->name);
+        $rate = $known->pooled ?? Rate::after($evidence->pool($level->factor), 0, 0);
+
+        return log($rate->upTo(self::HOPE) / $evidence->day->mean());
+    }
+
+    /** @return array<string, array{Level, float}> depth, lure and color of a line as it runs, each with that depth, feet */
+    private static function now(RunningLine $running): array
+    {
+        $now = [];
+        foreach (['depth' => Stint::depthLevel($running->depthFt), 'lure' => $running->line->lure->key, 'color' => $running->line->color->value] as $factor => $name) {
+            $now[$factor] = [new Level($factor, $name), $running->depthFt];
+        }
+
+        return $now;
+    }
+
+    /**
+     * What could be changed of a line, and how much more is hoped for then.
+     *
+     * @param  callable(Level): float  $hope
+     * @return list<array{of: int, to: Level, ft: float, gain: float}>
+     */
+    private static function moves(int $of, Spread $spread, Stand $stand, callable $hope): array
+    {
+        $now = self::now($spread->lines[$of]);
+        $wanted = array_merge(...array_map(static fn (RunningLine $r): array => array_values(self::now($r)), $spread->lines));
+        foreach (Stint::depthsBetween(max(self::SHALLOWEST_FT, $stand->shallowFt - self::BEYOND_FT), $stand->deepFt + self::BEYOND_FT) as $middle) {
+            $wanted[] = [new Level('depth', Stint::depthLevel($middle)), $middle];
+        }
+        $moves = [];
+        foreach ($wanted as [$level, $ft]) {
+            if ($level->name !== $now[$level->factor][0]->name) {
+                $moves[(string) $level] ??= ['of' => $of, 'to' => $level, 'ft' => $ft, 'gain' => $hope($level) - $hope($now[$level->factor][0])];
             }
         }
 
-        return $best;
+        return array_values($moves);
     }
 
-    /** @return array{?SpreadLine, Said|string} the line moved one step, and how in words; null where it runs the same already */
-    private static function step(SpreadLine $one, SpreadLine $best): array
+    /** The line with the new thing; null where it does not get there. */
+    private static function moved(RunningLine $running, Level $to, float $ft, Spread $spread): ?SpreadLine
     {
-        return match (true) {
-            abs($one->letOutFt - $best->letOutFt) > self::SAME_FT => [$one->letOut($best->letOutFt), Said::of('{%.0f ft} out', $best->letOutFt)],
-            $one->lure->key !== $best->lure->key => [
-                $one->with(['lure' => $best->lure, 'lengthIn' => $best->lengthIn, 'weightOz' => $best->weightOz, 'points' => $best->points]), "the {$best->lure->name()}",
-            ],
-            $one->color !== $best->color => [$one->with(['color' => $best->color]), "in {$best->color->words()}"],
-            default => [null, ''],
-        };
+        $line = $running->line;
+        if ($to->factor === 'depth') {
+            $out = SpreadPlanner::outFor($running, $ft, $spread->speedMph);
+
+            return abs($running->again(Speed::fromMph($spread->speedMph), $out)->depthFt - $ft) <= self::THERE_FT ? $line->letOut($out) : null;
+        }
+        foreach ($spread->lines as $other) {
+            $like = $other->line;
+            if ($to->factor === 'lure' && $like->lure->key === $to->name) {
+                return $line->with(['lure' => $like->lure, 'lengthIn' => $like->lengthIn, 'weightOz' => $like->weightOz, 'points' => $like->points]);
+            }
+            if ($to->factor === 'color' && $like->color->value === $to->name) {
+                return $line->with(['color' => $like->color]);
+            }
+        }
+
+        return null;
     }
 }

@@ -29,14 +29,18 @@ final readonly class Spread
      *
      * @param  list<SpreadLine>  $lines
      * @param  list<LureFamily>  $others  that one has and could tow besides
+     * @param  list<RunningLine>  $like  lines that ran from this boat before, whose lips need not be sought again
      */
-    public static function of(BoatKind $boat, array $lines, float $speedMph, array $others = []): self
+    public static function of(BoatKind $boat, array $lines, float $speedMph, array $others = [], array $like = []): self
     {
         $range = self::common($lines);
+        $what = static fn (SpreadLine $l): string => "{$l->lure->key} {$l->lengthIn} {$l->weightOz} {$l->carrier->value}";
         [$running, $known] = [[], []];
+        foreach ($like as $one) {
+            $known[$what($one->line)] = $one;
+        }
         foreach ($lines as $line) {
-            $what = "{$line->lure->key} {$line->lengthIn} {$line->weightOz} {$line->carrier->value}";
-            $running[] = $known[$what] = RunningLine::of($line, Speed::fromMph($speedMph), $boat->tipFt(), $known[$what] ?? null);
+            $running[] = $known[$what($line)] = RunningLine::of($line, Speed::fromMph($speedMph), $boat->tipFt(), $known[$what($line)] ?? null);
         }
         $refused = [];
         foreach ([...array_map(static fn (SpreadLine $l): LureFamily => $l->lure, $lines), ...$others] as $lure) {
@@ -72,6 +76,14 @@ final readonly class Spread
         }
 
         return $range;
+    }
+
+    /** The same with one line run otherwise, found by its key. */
+    public function changed(SpreadLine $line): self
+    {
+        $lines = array_map(static fn (RunningLine $r): SpreadLine => $r->line->key === $line->key ? $line : $r->line, $this->lines);
+
+        return self::of($this->boat, $lines, $this->speedMph, [], $this->lines);
     }
 
     /** A line by its key; null where there is none. */

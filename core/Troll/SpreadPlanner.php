@@ -80,7 +80,7 @@ final class SpreadPlanner
         $lines = [];
         foreach ([Side::Port, Side::Starboard] as $i => $side) {
             $line = self::line($side, Station::Flat, Carrier::Flat, $entry, $i, $day);
-            $lines[] = $line->letOut(self::outFor($line, self::TEST_FT[$i], $boat, $speedMph));
+            $lines[] = $line->letOut(self::outFor(RunningLine::of($line, Speed::fromMph($speedMph), $boat->tipFt()), self::TEST_FT[$i], $speedMph));
         }
 
         return $lines;
@@ -126,14 +126,16 @@ final class SpreadPlanner
         };
     }
 
-    /** So much line that the lure runs at a depth, feet; as much as there is where it does not get there. */
-    public static function outFor(SpreadLine $line, float $depthFt, BoatKind $boat, float $speedMph): float
+    /** So much line that a lure runs at a depth, feet; as much or as little as can be let out where it does not get there. */
+    public static function outFor(RunningLine $running, float $depthFt, float $speedMph): float
     {
         [$low, $high] = self::OUT_FT;
         $speed = Speed::fromMph($speedMph);
-        $running = RunningLine::of($line, $speed, $boat->tipFt());
         $depth = static fn (float $out): float => $running->again($speed, $out)->depthFt;
-        for ($i = 0; $i < 9; $i++) {
+        if ($depth($high) <= $depthFt || $depth($low) >= $depthFt) {
+            return $depth($high) <= $depthFt ? $high : $low;
+        }
+        for ($i = 0; $i < 7; $i++) {
             $middle = ($low + $high) / 2;
             $depth($middle) < $depthFt ? $low = $middle : $high = $middle;
         }

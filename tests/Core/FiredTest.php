@@ -10,10 +10,14 @@ use OldEddy\Log\Evidence\Contact;
 use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Log\Evidence\Turn;
 use OldEddy\Log\Evidence\TurnKind;
+use OldEddy\Reading\Column;
+use OldEddy\Reading\Stand;
+use OldEddy\Reading\Tightness;
 use OldEddy\Troll\BoatKind;
 use OldEddy\Troll\Carrier;
 use OldEddy\Troll\Course;
 use OldEddy\Troll\Fired;
+use OldEddy\Troll\RunningLine;
 use OldEddy\Troll\Shift;
 use OldEddy\Troll\Side;
 use OldEddy\Troll\Spread;
@@ -44,28 +48,57 @@ final class FiredTest extends TestCase
 
     public function test_one_line_is_moved_toward_what_fired_in_one_thing_and_one_is_kept(): void
     {
-        $spread = self::spread(['port_inside' => 110, 'starboard_inside' => 140, 'port_outside' => 150]);
-        $runs = [self::towed('port_inside', 60, 3, 110), self::towed('starboard_inside', 60, 0, 140), self::towed('port_outside', 60, 1, 150)];
-        $shift = Shift::after(Fired::of($runs), $spread);
-        self::assertSame(['port_inside', 'starboard_inside', 'port_outside'], [$shift?->toward->key, $shift?->moved->key, $shift?->kept->key]);
-        self::assertSame(110.0, $shift->moved->letOutFt);
+        $spread = self::spread(['port_inside' => 60, 'starboard_inside' => 140, 'port_outside' => 150]);
+        $depth = array_map(static fn (string $key): float => $spread->line($key)?->depthFt ?? 0.0, ['p' => 'port_inside', 's' => 'starboard_inside', 'o' => 'port_outside']);
+        $runs = [self::towed('port_inside', 60, 4, 60, depthFt: $depth['p']), self::towed('starboard_inside', 60, 0, 140, depthFt: $depth['s'], color: 'gold'), self::towed('port_outside', 60, 0, 150, depthFt: $depth['o'], color: 'gold')];
+        $shift = Shift::after(Fired::of($runs), $spread, self::stand());
+        self::assertSame(['depth', true, 'port_inside'], [$shift?->to->factor, $shift?->fired, $shift?->kept->key], 'what fired stays as it was');
+        self::assertContains($shift->moved->key, ['starboard_inside', 'port_outside']);
+        self::assertEqualsWithDelta(60, $shift->moved->letOutFt, 10, 'out as far as the line that fired');
         self::assertSame([ColorFamily::Gold, 'trolling_spoon'], [$shift->moved->color, $shift->moved->lure->key], 'nothing else of it is changed');
-        self::assertSame('Port inside fired: shift starboard inside toward it, 110 ft out. Keep port outside as it was.', (string) $shift->text);
-        // Once the depth is the same, the color is next.
-        $next = Shift::after(Fired::of($runs), self::spread(['port_inside' => 110, 'starboard_inside' => 110, 'port_outside' => 150]));
-        self::assertSame([ColorFamily::Silver, 110.0], [$next?->moved->color, $next?->moved->letOutFt]);
-        self::assertStringContainsString('in silver', (string) $next->text);
+        self::assertMatchesRegularExpression('/^They bite at \d+-\d+ ft: shift (starboard inside|port outside) there, \d+ ft out\. Keep port inside as it was\.$/', (string) $shift->text());
+        $applied = $shift->applied($spread);
+        self::assertCount(3, $applied->lines);
+        self::assertEqualsWithDelta($depth['p'], $applied->line($shift->moved->key)?->depthFt, 1.1);
     }
 
-    public function test_nothing_is_moved_before_something_fired_or_where_nothing_would_stay(): void
+    public function test_a_color_that_fired_is_shifted_to(): void
+    {
+        $spread = self::spread(['port_inside' => 100, 'starboard_inside' => 100, 'port_outside' => 100]);
+        $ft = $spread->lines[0]->depthFt;
+        $runs = [self::towed('port_inside', 90, 5, 100, depthFt: $ft), self::towed('starboard_inside', 90, 0, 100, depthFt: $ft, color: 'gold'), self::towed('port_outside', 90, 0, 100, depthFt: $ft, color: 'gold')];
+        $shift = Shift::after(Fired::of($runs), $spread, self::stand());
+        self::assertSame(['color:silver', ColorFamily::Silver, 100.0], [(string) $shift?->to, $shift?->moved->color, $shift?->moved->letOutFt]);
+        self::assertStringStartsWith('They bite on silver: shift ', (string) $shift->text());
+    }
+
+    /** Where nothing fires, one line tries a depth that nobody tried, within the band of the fish or near it. */
+    public function test_without_a_bite_a_depth_is_tried_that_is_not_known(): void
+    {
+        $spread = self::spread(['port_inside' => 100, 'starboard_inside' => 100, 'port_outside' => 100]);
+        $ft = $spread->lines[0]->depthFt;
+        $runs = array_map(static fn (string $key): TrolledRun => self::towed($key, 90, 0, 100, depthFt: $ft, color: $key === 'port_inside' ? 'silver' : 'gold'), ['port_inside', 'starboard_inside', 'port_outside']);
+        $shift = Shift::after(Fired::of($runs), $spread, self::stand());
+        self::assertSame(['depth', false], [$shift?->to->factor, $shift?->fired]);
+        self::assertStringStartsWith('Nobody tried ', (string) $shift->text());
+        $depth = $shift->applied($spread)->line($shift->moved->key)->depthFt ?? 0.0;
+        self::assertGreaterThan(2.0, abs($depth - $ft));
+        self::assertTrue($depth >= 2 && $depth <= 17, "{$depth} ft is near the band of 5 to 14 ft");
+    }
+
+    public function test_nothing_is_moved_before_it_was_tried_or_where_nothing_would_stay(): void
     {
         $spread = self::spread(['port_inside' => 110, 'starboard_inside' => 140, 'port_outside' => 150]);
-        self::assertNull(Shift::after(Fired::of([]), $spread));
-        self::assertNull(Shift::after(Fired::of([self::towed('port_inside', 60, 0, 110)]), $spread), 'no contact');
-        self::assertNull(Shift::after(Fired::of([self::towed('port_inside', 90, 1, 110), self::towed('starboard_inside', 90, 1, 140), self::towed('port_outside', 90, 1, 150)]), $spread), 'all alike');
-        self::assertNull(Shift::after(Fired::of([self::towed('port_inside', 10, 2, 110), self::towed('starboard_inside', 10, 0, 140), self::towed('port_outside', 10, 0, 150)]), $spread), 'the others were hardly tried');
+        self::assertNull(Shift::after(Fired::of([]), $spread, self::stand()), 'before anything was towed');
+        $short = array_map(static fn (RunningLine $r): TrolledRun => self::towed($r->line->key, 5, 0, $r->line->letOutFt, depthFt: $r->depthFt, color: $r->line->color->value), $spread->lines);
+        self::assertNull(Shift::after(Fired::of($short), $spread, self::stand()), 'five minutes are no trial');
+        $other = array_map(static fn (RunningLine $r): TrolledRun => self::towed($r->line->key, 60, 0, $r->line->letOutFt + 40, depthFt: 20, color: $r->line->color->value), $spread->lines);
+        self::assertNull(Shift::after(Fired::of($other), $spread, self::stand()), 'what ran before a change says nothing of how long it has been tried');
+        self::assertNull(Shift::after(Fired::of([self::towed('port_flat', 60, 3, 110)]), self::spread(['port_flat' => 110]), self::stand()), 'one line has no comparison');
         $two = self::spread(['port_flat' => 110, 'starboard_flat' => 60]);
-        self::assertNull(Shift::after(Fired::of([self::towed('port_flat', 60, 3, 110), self::towed('starboard_flat', 60, 0, 60)]), $two), 'the second of two lines is the comparison');
+        $run = static fn (string $key, int $caught): TrolledRun => self::towed($key, 60, $caught, $two->line($key)->line->letOutFt ?? 0, depthFt: $two->line($key)->depthFt ?? 0, color: 'gold');
+        $shift = Shift::after(Fired::of([$run('port_flat', 4), $run('starboard_flat', 0)]), $two, self::stand());
+        self::assertSame(['starboard_flat', 'port_flat'], [$shift?->moved->key, $shift?->kept->key], 'of two the one that fired is the comparison');
     }
 
     public function test_a_bite_in_a_turn_tells_about_speed(): void
@@ -135,13 +168,18 @@ final class FiredTest extends TestCase
         return Spread::of(BoatKind::Boat, $made, 2.0);
     }
 
+    private static function stand(): Stand
+    {
+        return new Stand(5, 14, Column::Suspended, Tightness::Roaming, [], []);
+    }
+
     /** @param  list<bool>  $inTurn */
-    private static function towed(string $key, float $minutes, int $caught, float $out, array $inTurn = []): TrolledRun
+    private static function towed(string $key, float $minutes, int $caught, float $out, array $inTurn = [], float $depthFt = 10, string $color = 'silver'): TrolledRun
     {
         [$side, $station] = explode('_', $key);
 
         return new TrolledRun(
-            '2026-06-10T07:00:00', $key, Side::from($side), Station::from($station), 'trolling_spoon', 'silver', $out, 10, $minutes,
+            '2026-06-10T07:00:00', $key, Side::from($side), Station::from($station), 'trolling_spoon', $color, $out, $depthFt, $minutes,
             array_map(static fn (int $i): Strike => new Strike(new Contact(ContactKind::Caught), $minutes, $inTurn[$i] ?? false), array_keys(array_fill(0, $caught, 0))), 'North shore',
         );
     }

@@ -91,6 +91,20 @@ final readonly class Stint
         return self::DEPTH_EDGES[$last].' ft and deeper';
     }
 
+    /** @return list<float> the middles of the bins that lie between two depths in feet */
+    public static function depthsBetween(float $fromFt, float $toFt): array
+    {
+        $middles = [];
+        for ($i = 1; $i < count(self::DEPTH_EDGES); $i++) {
+            $middle = (self::DEPTH_EDGES[$i - 1] + self::DEPTH_EDGES[$i]) / 2;
+            if ($middle >= $fromFt && $middle <= $toFt) {
+                $middles[] = $middle;
+            }
+        }
+
+        return $middles;
+    }
+
     /** A level in words; depth, weight and length say their unit. */
     public static function said(string $level): string|Said
     {

@@ -1,7 +1,7 @@
 {{-- What fired, by line-minute (T10). --}}
 <section aria-label="What fired">
     <h2>What fired</h2>
-    @if ($shift = $tow->shift())<p class="lede">{{ $units->say($shift->text) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'T10') }}">because T10</a></p>@endif
+    @if ($shift = $tow->shift())<p class="lede">{{ $units->say($shift->text()) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'T10') }}">because T10</a></p>@endif
     @if ($turns = $tow->fired()->turns())<p>{{ $units->say($turns) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'T10') }}">because T10</a></p>@endif
     <p>{{ ucfirst($tow::words($tow->fired())) }}.</p>
     <table class="parts">
