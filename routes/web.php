@@ -33,6 +33,7 @@ use App\Http\Controllers\ServiceWorkerController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SketchController;
 use App\Http\Controllers\SpotsController;
+use App\Http\Controllers\TowDrillController;
 use App\Http\Controllers\TrollController;
 use App\Http\Controllers\WhereController;
 use Illuminate\Support\Facades\Route;
@@ -169,6 +170,9 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/boat', [BoatController::class, 'show'])->name('boat');
         Route::post('/boat', [BoatController::class, 'take'])->name('boat.take');
         Route::get('/drill', [DrillController::class, 'end'])->name('drill.end');
+        Route::get('/drill/tow', [TowDrillController::class, 'show'])->name('drill.tow');
+        Route::post('/drill/tow', [TowDrillController::class, 'on'])->name('drill.tow.on');
+        Route::post('/drill/shift', [TowDrillController::class, 'shift'])->name('drill.tow.shift');
         Route::get('/confirm', [ConfirmController::class, 'show'])->name('confirm');
         Route::post('/close', [ConfirmController::class, 'close'])->name('close');
         Route::get('/before', [BeforeController::class, 'show'])->name('before');

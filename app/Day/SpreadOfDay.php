@@ -28,7 +28,7 @@ final class SpreadOfDay
     /** The day read as one on which one trolls, however it was said to be fished. */
     public static function reading(Trip $trip): Reading
     {
-        return WaterReader::read(Settler::settle(ConditionsReader::read(['mode' => 'troll', 'owned' => $trip->user->box] + $trip->known())));
+        return WaterReader::read(Settler::settle(ConditionsReader::read(['mode' => 'troll', 'owned' => $trip->drill_seed === null ? $trip->user->box : null] + $trip->known())));
     }
 
     /** The spread of the day. */

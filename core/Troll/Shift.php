@@ -20,7 +20,7 @@ use OldEddy\Reading\Stand;
 final readonly class Shift
 {
     /** What is known little is hoped for by so many standard deviations. */
-    private const HOPE = 1.0;
+    private const HOPE = 1.5;
 
     /** A move is worth a line out of the water from so much more of its rate on, as a logarithm. */
     private const WORTH = 0.1;
@@ -28,9 +28,7 @@ final readonly class Shift
     /** Lines that have run for so many minutes as they are have been tried. */
     private const TRIED_MIN = 10.0;
 
-    /** So far above and below the band of the fish depths are tried, feet; never so near to the surface. */
-    private const BEYOND_FT = 2.0;
-
+    /** Nearer to the surface than this no depth is tried, feet. */
     private const SHALLOWEST_FT = 3.0;
 
     /** A lure gets to a depth where it runs as near to it as this, feet. */
@@ -67,9 +65,9 @@ final readonly class Shift
                 // The best of the others stays, so that one knows what the day itself did.
                 $others = array_diff_key($scores, [$move['of'] => 0]);
                 arsort($others);
-                $level = $move['to'];
+                $known = $evidence->of($move['to']->factor, $move['to']->name);
 
-                return new self($moved, $spread->lines[(int) array_key_first($others)]->line, $level, ($evidence->of($level->factor, $level->name)->contactCount ?? 0) > 0);
+                return new self($moved, $spread->lines[(int) array_key_first($others)]->line, $move['to'], $known !== null && $known->contactCount > 0);
             }
         }
 
@@ -126,7 +124,7 @@ final readonly class Shift
     {
         $now = self::now($spread->lines[$of]);
         $wanted = array_merge(...array_map(static fn (RunningLine $r): array => array_values(self::now($r)), $spread->lines));
-        foreach (Stint::depthsBetween(max(self::SHALLOWEST_FT, $stand->shallowFt - self::BEYOND_FT), $stand->deepFt + self::BEYOND_FT) as $middle) {
+        foreach (Stint::depthsBetween(max(self::SHALLOWEST_FT, $stand->shallowFt), $stand->deepFt) as $middle) {
             $wanted[] = [new Level('depth', Stint::depthLevel($middle)), $middle];
         }
         $moves = [];

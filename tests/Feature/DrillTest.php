@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Drill\TowDrill;
 use App\Models\Trip;
 use Illuminate\Support\Str;
 use OldEddy\Drill\Casting;
 use OldEddy\Drill\DrillWater;
 use OldEddy\Drill\HiddenDay;
+use OldEddy\Drill\Tow\TowDay;
+use OldEddy\Drill\Tow\TowedWater;
 use OldEddy\Log\Next\Offer;
 
 final class DrillTest extends WaterTestCase
@@ -47,6 +50,49 @@ final class DrillTest extends WaterTestCase
         self::assertSame($expected, $trip->contacts()->count());
         $this->get(route('drill.end', $trip))->assertOk()->assertSee((string) $day->told())->assertSee('What the advice did')->assertSee('What your choices cost')->assertSee('curve-advice', false);
         $this->get(route('days'))->assertOk()->assertDontSee('Drill on hidden day');
+    }
+
+    /** T10: a hidden trolling day: minutes pass when one tows on, lines are logged, one is moved, and at the end the water tells. */
+    public function test_a_hidden_trolling_day_is_towed_moved_and_told(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $this->get(route('drill'))->assertOk()->assertSee('Begin a day of trolling');
+        $this->post(route('drill.begin'), ['ask' => $ask = (string) Str::uuid(), 'seed' => 9, 'mode' => 'troll'])->assertRedirect();
+        $trip = Trip::query()->where('drill_seed', 9)->sole();
+        $this->get(route('fish', $trip))->assertRedirect(route('drill.tow', $trip));
+        $this->get(route('drill.tow', $trip))->assertOk()->assertSee('360 of 360 minutes left');
+        $this->get(route('drill.end', $trip))->assertOk()->assertSee('Not a minute was towed');
+        for ($gone = 0; $gone < 60; $gone += 20) {
+            $this->post(route('drill.tow.on', $trip), ['minutes' => 20, 'gone' => $gone])->assertRedirect(route('drill.tow', $trip));
+        }
+        // Tapped twice: the same minutes pass once.
+        $this->post(route('drill.tow.on', $trip), ['minutes' => 20, 'gone' => 40]);
+        self::assertSame(60, TowDrill::of($trip)->gone);
+        self::assertCount(6, $trip->stints()->get(), 'lines that were not changed are one run each');
+        $water = new TowedWater(TowDay::hidden(9), TowDay::spread());
+        $expected = 0;
+        foreach (TowDay::spread()->lines as $running) {
+            $expected += count(array_filter(range(1, 60), static fn (int $m): bool => $water->strike($running, $m) !== null));
+        }
+        self::assertSame($expected, $trip->contacts()->count());
+        self::assertGreaterThan(0, $expected);
+
+        $this->get(route('drill.tow', $trip))->assertOk()->assertSee('300 of 360 minutes left')->assertSee('Do that');
+        $this->post(route('drill.tow.shift', $trip))->assertSessionHas('said');
+        $this->post(route('drill.tow.on', $trip), ['minutes' => 10, 'gone' => 60]);
+        $runs = $trip->stints()->get();
+        self::assertCount(7, $runs, 'the line that was moved runs anew');
+        self::assertSame(['06:32', '06:40'], [$runs->last()?->started_at->format('H:i'), $runs->last()?->lifted_at?->format('H:i')], 'two minutes out of the water');
+        foreach (['confirm', 'troll', 'read', 'drill.end'] as $page) {
+            $this->get(route($page, $trip))->assertOk();
+        }
+        $this->get(route('drill.end', $trip))->assertSee((string) TowDay::hidden(9)->told())->assertSee('What your lines cost')->assertSee('What the advice did');
+        $this->post(route('drill.tow.on', $trip), ['minutes' => 400, 'gone' => 70])->assertSessionHasErrors('minutes');
+        $this->get(route('days'))->assertOk()->assertDontSee('hidden trolling day');
+
+        $this->get(route('drill.tow', $this->trip($wren)))->assertNotFound();
+        $this->actingAs($this->angler('crake'));
+        $this->get(route('drill.tow', $trip))->assertNotFound();
     }
 
     public function test_a_days_secret_is_for_drills_only(): void

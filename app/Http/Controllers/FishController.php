@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Drill\DrillFish;
+use App\Drill\TowDrill;
 use App\Log\Deck;
 use App\Log\Disputes;
 use App\Log\EventTaker;
@@ -20,8 +21,13 @@ final class FishController
     /** More than any honest device sends at once. */
     private const MOST_EVENTS = 500;
 
-    public function show(Request $request, Trip $trip): View
+    public function show(Request $request, Trip $trip): View|RedirectResponse
     {
+        // The minutes of a hidden trolling day pass on a page of their own.
+        if (TowDrill::is($trip)) {
+            return redirect()->route('drill.tow', $trip);
+        }
+
         return view('fish.show', ['trip' => $trip, 'guest' => $trip->guestOf($request->user()), 'state' => $this->deck($request, $trip)->state()]);
     }
 

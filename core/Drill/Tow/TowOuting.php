@@ -83,16 +83,17 @@ final class TowOuting
         $this->open = [];
         foreach ($spread->lines as $running) {
             $was = $before[$running->line->key] ?? null;
-            if ($was !== null && $was['running']->line == $running->line) {
-                // Another speed alone takes no line out of the water, but it runs at another depth.
-                $this->open[$running->line->key] = ['running' => $running] + $was;
+            $same = $was !== null && $was['running']->line == $running->line;
+            if ($same && $was['running']->depthFt === $running->depthFt) {
+                $this->open[$running->line->key] = $was;
 
                 continue;
             }
             if ($was !== null) {
                 $this->ended[] = self::run($was, $minute);
             }
-            $this->open[$running->line->key] = ['from' => $minute === 0 ? 0 : $minute + TowedWater::CHANGE_MIN, 'running' => $running, 'strikes' => []];
+            // Another speed alone takes no line out of the water, but it runs at another depth.
+            $this->open[$running->line->key] = ['from' => $same || $minute === 0 ? $minute : $minute + TowedWater::CHANGE_MIN, 'running' => $running, 'strikes' => []];
         }
     }
 

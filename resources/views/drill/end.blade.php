@@ -8,18 +8,7 @@
         <p class="lede">You: {{ $casts }} casts, contacts worth {{ round($weight,
             1) }}. The advice, with {{ $casts }} casts of time on the same water: {{ $advised->casts() }} made, contacts worth {{ round($advised->weight(), 1) }}.</p>
         <p class="muted">Both met the same luck cast by cast, and both paid for running and tying on. One day says little of either of you.</p>
-        <figure class="curves">
-            <svg viewBox="0 0 {{ App\Drawing\CurveDrawing::WIDTH }} {{ App\Drawing\CurveDrawing::HEIGHT }}" role="img" aria-label="Contacts over casts: you {{ round($weight,
-                1) }}, the advice {{ round($advised->weight(), 1) }}">
-                <path d="M{{ $curves->x(0) }} {{ $curves->y($curves->most) }} V{{ $curves->y(0) }} H{{ $curves->x($curves->casts) }}" class="curve-axis"/>
-                <polyline points="{{ $curves->steps(0) }}" class="curve-mine"/>
-                <polyline points="{{ $curves->steps(1) }}" class="curve-advice"/>
-                <text x="0" y="{{ $curves->y($curves->most) + 10 }}">{{ $curves->most }}</text>
-                <text x="{{ $curves->x($curves->casts) }}" y="{{ App\Drawing\CurveDrawing::HEIGHT - 6 }}" text-anchor="end">{{ $curves->casts }} casts</text>
-            </svg>
-            <figcaption><svg viewBox="0 0 40 10" width="40" height="10" aria-hidden="true"><path d="M0 5 H40" class="curve-mine"/></svg> you <svg viewBox="0 0 40 10" width="40" height="10"
-                aria-hidden="true"><path d="M0 5 H40" class="curve-advice"/></svg> the advice</figcaption>
-        </figure>
+        @include('drill.curves', ['mineWorth' => $weight, 'itsWorth' => $advised->weight(), 'unit' => 'casts'])
         <div class="two">
             <section>
                 <h2>What you found</h2>

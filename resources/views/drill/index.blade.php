@@ -11,7 +11,8 @@
             <input type="hidden" name="ask" value="{{ $ask }}">
             <label for="seed">Number of the day, for fishing the same one again</label>
             <input id="seed" name="seed" type="number" min="1" max="999999" value="{{ old('seed') }}" placeholder="any">
-            <button class="act" type="submit">Begin</button>
+            <p class="beside"><button class="act" type="submit">Begin a day of casts</button> <button type="submit" name="mode" value="troll">Begin a day of trolling</button></p>
+            <p class="muted">A trolling day hides a depth, a lure, a color, a speed, and whether far off the boat or near. You tow on for some minutes, see what struck, move a line, tow on.</p>
         </form>
         <section>
             <h2>Drills so far</h2>

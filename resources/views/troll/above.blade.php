@@ -11,7 +11,7 @@
             <path class="tow-board" d="M{{ $tipX - 4 }} {{ $tipY - 7 }} h8 v14 h-8 z"/>
         @endif
         <path class="tow-line" d="M{{ $tipX }} {{ $tipY }} L{{ $x }} {{ $y }}"/>
-        <g @class(['tow-lure', 'minded' => $draw->isMinded($running)]) data-line="{{ $running->line->key }}" transform="translate({{ $x }} {{ $y }})">
+        <g @class(['tow-lure', 'minded' => $draw->isMinded($running), 'struck' => in_array($running->line->key, $struck ?? [], true)]) data-line="{{ $running->line->key }}" transform="translate({{ $x }} {{ $y }})">
             <circle r="24" class="tow-hit"/>
             <circle r="11" class="swatch-dot"/>
             <text text-anchor="middle" y="5">{{ $i + 1 }}</text>

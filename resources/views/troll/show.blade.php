@@ -4,6 +4,7 @@
 @section('content')
     <h1>The spread <small>{{ count($spread->lines) }} lines{{ $spread->lines ? ' at one speed' : '' }}</small></h1>
     @include('partials.errors')
+    @if (App\Drill\TowDrill::is($trip))<p><a href="{{ route('drill.tow', $trip) }}">Back to the drill</a></p>@endif
     @if (($trip->conditions['mode'] ?? 'cast') !== 'troll')
         <p class="muted">The day is said to be cast. <a href="{{ route('read', $trip) }}">Say on Read that it is trolled</a>, and the lineup is that of towed lures too.</p>
     @endif
