@@ -28,7 +28,9 @@ final class SpreadOfDay
     /** The day read as one on which one trolls, however it was said to be fished. */
     public static function reading(Trip $trip): Reading
     {
-        return WaterReader::read(Settler::settle(ConditionsReader::read(['mode' => 'troll', 'owned' => $trip->drill_seed === null ? $trip->user->box : null] + $trip->known())));
+        $box = $trip->drill_seed === null ? $trip->user->box : null;
+
+        return WaterReader::read(Settler::settle(ConditionsReader::read(['mode' => 'troll', 'owned' => $box] + $trip->known())));
     }
 
     /** The spread of the day. */

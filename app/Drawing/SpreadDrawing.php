@@ -6,6 +6,7 @@ namespace App\Drawing;
 
 use OldEddy\Reading\Stand;
 use OldEddy\Troll\BoatTurn;
+use OldEddy\Troll\BottomBehind;
 use OldEddy\Troll\RunningLine;
 use OldEddy\Troll\Spread;
 
@@ -54,7 +55,7 @@ final readonly class SpreadDrawing
 
     private const DOWN = [44.0, 250.0];
 
-    public function __construct(private Spread $spread, private ?BoatTurn $turn, private bool $toRight, Stand $stand, private ?float $bottomFt)
+    public function __construct(private Spread $spread, private ?BoatTurn $turn, private bool $toRight, Stand $stand, private BottomBehind $ground)
     {
         $places = array_map($this->place(...), $spread->lines);
         $asides = [...self::HULL_FT, ...array_column($places, 0), ...array_map(static fn (RunningLine $r): float => $r->line->asideFt(), $spread->lines)];
@@ -66,7 +67,7 @@ final readonly class SpreadDrawing
         $this->along = new Scale(0, max([self::LEAST_BACK_FT, ...array_map(static fn (RunningLine $r): float => $r->backFt, $spread->lines)]), ...self::ALONG);
         $depths = array_map(static fn (RunningLine $r): float => $r->depthFt, $spread->lines);
         $turned = array_map(static fn ($lure): float => $lure->depthFt, array_values($turn->lures ?? []));
-        $this->deep = 1.12 * max(self::LEAST_FT, $bottomFt ?? 0.0, $stand->deepFt, ...$depths, ...$turned);
+        $this->deep = 1.12 * max(self::LEAST_FT, $ground->deepestFt(), $stand->deepFt, ...$depths, ...$turned);
         $this->down = new Scale(0, $this->deep, ...self::DOWN);
     }
 
@@ -169,13 +170,21 @@ final readonly class SpreadDrawing
     /** Whether a lure all but stops in the turn, or drags on the bottom. */
     public function isMinded(RunningLine $line): bool
     {
-        return ($this->turn->lures[$line->line->key]->hangs ?? false) || ($this->bottomFt !== null && $this->runsFt($line) >= $this->bottomFt);
+        $under = $this->ground->under[$line->line->key] ?? null;
+
+        return ($this->turn->lures[$line->line->key]->hangs ?? false) || ($under !== null && $this->runsFt($line) >= $under);
     }
 
-    /** Where the bottom lies, from the side; null where it is unknown. */
-    public function bottom(): ?float
+    /** The bottom from the side, as the points of a line from the boat back past the farthest lure; null where it is unknown. */
+    public function bottom(): ?string
     {
-        return $this->bottomFt === null ? null : $this->y($this->bottomFt);
+        $behind = $this->ground->behind;
+        if ($behind === []) {
+            return null;
+        }
+        $points = array_map(fn (array $p): string => "{$this->x($p[0])},{$this->y($p[1])}", $behind);
+
+        return "0,{$this->y($behind[0][1])} ".implode(' ', $points).' '.self::WIDTH.",{$this->y($behind[count($behind) - 1][1])}";
     }
 
     /** How many times larger depths are drawn than lengths. */
@@ -207,18 +216,9 @@ final readonly class SpreadDrawing
         return $this->deep > 45 ? 10.0 : ($this->deep > 18 ? 5.0 : 2.0);
     }
 
-    /** @return array{float, float} feet to the right of the boat's middle and feet behind: on its circle, as far back as its line reaches */
+    /** @return array{float, float} feet to the right of the boat's middle, and feet behind */
     private function place(RunningLine $line): array
     {
-        $aside = $line->line->asideFt();
-        if ($this->turn === null) {
-            return [$aside, $line->backFt];
-        }
-        $way = $this->toRight ? 1 : -1;
-        $tip = $this->turn->radiusFt - $way * $aside;
-        $circle = $this->turn->lures[$line->line->key]->circleFt;
-        $share = $tip > 0 ? min(1.0, $circle / $tip) : 0.0;
-
-        return [$way * ($this->turn->radiusFt - $circle * $share), $circle * sqrt(1 - $share ** 2)];
+        return $this->turn?->lures[$line->line->key]->place($this->turn->radiusFt, $this->toRight) ?? [$line->line->asideFt(), $line->backFt];
     }
 }

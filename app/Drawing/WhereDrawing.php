@@ -15,6 +15,7 @@ use Illuminate\Support\Collection;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Sun\SunPosition;
 use OldEddy\Troll\Pass;
+use OldEddy\Troll\PassTurn;
 use OldEddy\Where\Drift\DriftPlan;
 use OldEddy\Where\Drift\Lane;
 use OldEddy\Where\Lake\Position;
@@ -144,19 +145,44 @@ final readonly class WhereDrawing
     }
 
     /**
-     * Passes of towed lines, and their numbers where they begin.
+     * Passes of towed lines with the turns at their ends that have room, the boat's own way, and the numbers of the passes where they begin.
      *
      * @param  list<Pass>  $passes
+     * @param  list<Position>  $track
      * @return array{ways: list<array{d: string, class: string}>, numbers: list<array{name: string, sign: string, lat: float, lon: float, class: string}>}
      */
-    public static function passes(PlanDrawing $plan, array $passes): array
+    public static function passes(PlanDrawing $plan, array $passes, array $track): array
     {
+        $turns = array_filter(array_merge(...array_map(static fn (Pass $p): array => $p->turns, $passes)), static fn (PassTurn $t): bool => $t->fits());
+
         return [
-            'ways' => array_map(static fn (Pass $p): array => ['d' => 'M'.$plan->way($p->way), 'class' => 'plan-pass'], $passes),
+            'ways' => [
+                ...array_map(static fn (PassTurn $t): array => ['d' => 'M'.$plan->way($t->way), 'class' => 'plan-pass-turn'], array_values($turns)),
+                ...array_map(static fn (Pass $p): array => ['d' => 'M'.$plan->way($p->way), 'class' => 'plan-pass'], $passes), ...self::track($plan, $track),
+            ],
             'numbers' => array_map(static fn (Pass $p, int $i): array => [
                 'name' => '', 'sign' => (string) ($i + 1), 'lat' => $p->way[0]->lat, 'lon' => $p->way[0]->lon, 'class' => '',
             ], $passes, array_keys($passes)),
         ];
+    }
+
+    /** What the turns at both ends of a pass are like, in words. */
+    public static function turnsSaid(Pass $pass): string
+    {
+        $said = array_map(static fn (PassTurn $t): string => $t->fits() ? 'to '.($t->toStarboard ? 'starboard' : 'port') : 'no room, take lines in first', $pass->turns);
+
+        return "turn at its beginning {$said[0]}, at its end {$said[1]}";
+    }
+
+    /**
+     * The boat's own way today, as a line; none where it is not known.
+     *
+     * @param  list<Position>  $track
+     * @return list<array{d: string, class: string}>
+     */
+    public static function track(PlanDrawing $plan, array $track): array
+    {
+        return count($track) < 2 ? [] : [['d' => 'M'.$plan->way($track), 'class' => 'plan-own-way']];
     }
 
     /** @return list<array{d: string, class: string}> a cast: its line, the part of it at the depth, the boat */

@@ -110,9 +110,9 @@ final readonly class TowDrill
         $line = $running->line;
         /** @var ?Stint $last */
         $last = $this->stints->where('line', $line->key)->sortBy('started_at')->last();
-        $alike = static fn (?Stint $s): bool => $s !== null && $s->lure === $line->lure->key && $s->color === $line->color->value && $s->carrier === $line->carrier->value
-            && $s->length_in === $line->lengthIn && abs($s->let_out_ft - $line->letOutFt) < 0.1;
-        $still = $alike($last);
+        $still = $last !== null && abs($last->let_out_ft - $line->letOutFt) < 0.1
+            && [$last->lure, $last->color] === [$line->lure->key, $line->color->value]
+            && [$last->carrier, $last->length_in] === [$line->carrier->value, $line->lengthIn];
         if ($last !== null && $still && abs($last->troll_mph - $spread->speedMph) < 1e-3 && abs($last->depth_ft - $running->depthFt) < 0.1) {
             return $last;
         }

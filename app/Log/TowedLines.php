@@ -61,7 +61,9 @@ final class TowedLines
 
     private function prior(): ?Prior
     {
-        return $this->trip->drill_seed !== null || $this->stints->whereNotNull('line')->isEmpty() ? null : History::towedBefore($this->trip, $this->reading)->prior(Fired::prior());
+        $asks = $this->trip->drill_seed === null && $this->stints->whereNotNull('line')->isNotEmpty();
+
+        return $asks ? History::towedBefore($this->trip, $this->reading)->prior(Fired::prior()) : null;
     }
 
     /** The next move of the spread; null where there is none. */

@@ -85,7 +85,8 @@ final readonly class HiddenDay
         return new self(
             $seed, $water, $hasPattern, $luck->between(...self::SUN_UP_MIN), $luck->between(...self::SPENT_AFTER),
             [
-                $part('cover', [(string) $early->cover]), $part('speed', $luck->one(self::PACES)), $part('color', $luck->one(self::COLORS)), $part('weight', $luck->one(self::WEIGHTS)),
+                $part('cover', [(string) $early->cover]), $part('speed', $luck->one(self::PACES)), $part('color', $luck->one(self::COLORS)),
+                $part('weight', $luck->one(self::WEIGHTS)),
             ],
             [$part('water_depth', [$early->levels()['water_depth'] ?? ''])],
             [$part('water_depth', [$late->levels()['water_depth'] ?? '']), $part('light', [(string) $late->light])],

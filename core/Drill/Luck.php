@@ -13,7 +13,8 @@ final readonly class Luck
 {
     /** What a fish that answers does, each as often as it stands here. */
     private const KINDS = [
-        ContactKind::Caught, ContactKind::Caught, ContactKind::Caught, ContactKind::Lost, ContactKind::Missed, ContactKind::Bump, ContactKind::Boil, ContactKind::Follow,
+        ContactKind::Caught, ContactKind::Caught, ContactKind::Caught, ContactKind::Lost, ContactKind::Missed, ContactKind::Bump, ContactKind::Boil,
+        ContactKind::Follow,
     ];
 
     private function __construct(private Randomizer $randomizer)

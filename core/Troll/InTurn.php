@@ -11,6 +11,20 @@ final readonly class InTurn
     {
     }
 
+    /**
+     * Where it is behind a boat in that turn: on its circle, as far back as its line reaches.
+     *
+     * @return array{float, float} feet to the right of the boat's middle, feet behind
+     */
+    public function place(float $radiusFt, bool $toRight): array
+    {
+        $way = $toRight ? 1 : -1;
+        $tip = $radiusFt - $way * $this->running->line->asideFt();
+        $share = $tip > 0 ? min(1.0, $this->circleFt / $tip) : 0.0;
+
+        return [$way * ($radiusFt - $this->circleFt * $share), $this->circleFt * sqrt(1 - $share ** 2)];
+    }
+
     /** Feet by which it rises (over 0) or sinks against the straight way. */
     public function risesFt(): float
     {

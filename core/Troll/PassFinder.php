@@ -8,6 +8,7 @@ use OldEddy\Basics\Direction;
 use OldEddy\Where\Lake\Contours;
 use OldEddy\Where\Lake\DepthGrid;
 use OldEddy\Where\Lake\Position;
+use OldEddy\Where\Route\Runs;
 
 /**
  * Passes along the depth that a spread needs: so far off the depth line that no lure drags on the bottom, with no bend tighter than the
@@ -38,29 +39,40 @@ final class PassFinder
     /** The tightest bend is measured over so many steps to either side. */
     private const BEND_STEPS = 4;
 
+    /** A pass over a bottom stays so near to places that have it, feet; it may be shorter then. Basis: own choice. */
+    private const OVER_FT = 400.0;
+
+    private const SHORTEST_OVER_FT = 300.0;
+
     /**
      * @param  float  $turnFt  the tightest turn of the spread, radius in feet, over 0
+     * @param  list<Position>  $over  places that have the bottom that is wanted; empty where any bottom will do
      * @return list<Pass> longest first
      */
-    public static function in(DepthGrid $lake, Spread $spread, float $turnFt): array
+    public static function in(DepthGrid $lake, Spread $spread, float $turnFt, array $over = []): array
     {
         if ($spread->lines === []) {
             return [];
         }
         $grid = $lake->coarser(max(1, (int) ceil(sqrt($lake->cols * $lake->rows / self::CELLS))));
         $deepest = max(array_map(static fn (RunningLine $l): float => $l->depthFt, $spread->lines));
-        $passes = [];
+        $sound = [];
         foreach (Contours::at($grid, $deepest + self::CLEAR_FT) as $line) {
             $way = self::even(array_map(static fn (array $p): Position => new Position($p[1], $p[0]), $line));
             $pushed = self::pushed($way, $grid, $spread);
             // Bends are evened out over about the turn's own radius, as a boat with lines out goes.
             $even = self::smoothed($pushed, (int) max(2, round($turnFt / self::STEP_FT / 2)));
-            array_push($passes, ...self::sound($even, $grid, $spread, $turnFt));
+            array_push($sound, ...self::sound(self::near($even, $over), $grid, $spread, $turnFt));
         }
-        $passes = array_values(array_filter($passes, static fn (Pass $p): bool => $p->feet() >= self::SHORTEST_FT));
-        usort($passes, static fn (Pass $a, Pass $b): int => $b->feet() <=> $a->feet());
+        $shortest = $over === [] ? self::SHORTEST_FT : self::SHORTEST_OVER_FT;
+        $sound = array_values(array_filter($sound, static fn (array $s): bool => Runs::feet($s['way']) >= $shortest));
+        usort($sound, static fn (array $a, array $b): int => Runs::feet($b['way']) <=> Runs::feet($a['way']));
+        $turns = $sound === [] ? null : [Tangles::inTurn($spread, $turnFt, true), Tangles::inTurn($spread, $turnFt, false)];
 
-        return array_slice($passes, 0, self::MOST);
+        return array_map(static fn (array $s): Pass => new Pass($s['way'], $s['least'], $turns === null ? [] : [
+            PassTurn::at($s['way'][0], $s['way'][1]->bearingTo($s['way'][0]), $grid, $turns),
+            PassTurn::at($s['way'][count($s['way']) - 1], self::heading($s['way'], count($s['way']) - 1), $grid, $turns),
+        ]), array_slice($sound, 0, self::MOST));
     }
 
     /**
@@ -130,14 +142,25 @@ final class PassFinder
     }
 
     /**
-     * The stretches of a way on which nothing drags and no bend is too tight.
+     * @param  list<?Position>  $way
+     * @param  list<Position>  $over
+     * @return list<?Position> of the way what lies near one of these places
+     */
+    private static function near(array $way, array $over): array
+    {
+        return $over === [] ? $way : array_map(static fn (?Position $at): ?Position => $at === null
+            || min(array_map(static fn (Position $p): float => $p->feetTo($at), $over)) > self::OVER_FT ? null : $at, $way);
+    }
+
+    /**
+     * The stretches of a way on which nothing drags and no bend is too tight, with the least water under a lure.
      *
      * @param  list<?Position>  $way
-     * @return list<Pass>
+     * @return list<array{way: non-empty-list<Position>, least: float}>
      */
     private static function sound(array $way, DepthGrid $grid, Spread $spread, float $turnFt): array
     {
-        [$passes, $run, $least] = [[], [], INF];
+        [$sound, $run, $least] = [[], [], INF];
         foreach ([...$way, null] as $i => $at) {
             $near = array_values(array_filter([$way[$i - 1] ?? null, $at, $way[$i + 1] ?? null]));
             $under = $at === null || count($near) < 2 ? null : self::under($at, self::heading($near, 1), $grid, $spread);
@@ -146,13 +169,13 @@ final class PassFinder
                 $least = min($least, $under);
             } else {
                 if (count($run) > 1) {
-                    $passes[] = new Pass($run, $least);
+                    $sound[] = ['way' => $run, 'least' => $least];
                 }
                 [$run, $least] = [[], INF];
             }
         }
 
-        return $passes;
+        return $sound;
     }
 
     /**

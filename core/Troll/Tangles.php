@@ -22,6 +22,9 @@ final class Tangles
     /** A lure that is towed slower than this share of the boat's speed hangs down. */
     private const STOPS = 0.35;
 
+    /** Turns that are looked at, radius in feet, the widest first. */
+    private const RADII_FT = [1000.0, 800.0, 650.0, 500.0, 425.0, 350.0, 300.0, 250.0, 200.0, 160.0, 130.0, 100.0, 80.0, 60.0];
+
     /**
      * @param  list<RunningLine>  $lines
      * @return list<Said>
@@ -59,6 +62,20 @@ final class Tangles
         }
 
         return new BoatTurn($radiusFt, $lures, self::met($lures));
+    }
+
+    /** The tightest turn, radius in feet, in which no lure stops and none meets another, to either side; the widest that is looked at where none is. */
+    public static function tightest(Spread $spread): float
+    {
+        $tightest = self::RADII_FT[0];
+        foreach (self::RADII_FT as $radius) {
+            if (self::inTurn($spread, $radius, true)->warnings !== [] || self::inTurn($spread, $radius, false)->warnings !== []) {
+                break;
+            }
+            $tightest = $radius;
+        }
+
+        return $tightest;
     }
 
     /**

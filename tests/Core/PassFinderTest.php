@@ -7,14 +7,17 @@ namespace Tests\Core;
 use OldEddy\Choice\Color\ColorFamily;
 use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Troll\BoatKind;
+use OldEddy\Troll\BottomBehind;
 use OldEddy\Troll\Carrier;
 use OldEddy\Troll\Pass;
 use OldEddy\Troll\PassFinder;
+use OldEddy\Troll\PassTurn;
 use OldEddy\Troll\RunningLine;
 use OldEddy\Troll\Side;
 use OldEddy\Troll\Spread;
 use OldEddy\Troll\SpreadLine;
 use OldEddy\Troll\Station;
+use OldEddy\Troll\Tangles;
 use OldEddy\Where\Lake\DepthGrid;
 use OldEddy\Where\Lake\Position;
 use PHPUnit\Framework\TestCase;
@@ -75,6 +78,84 @@ final class PassFinderTest extends TestCase
             }
         }
         self::assertGreaterThan(4, $found);
+    }
+
+    /** The turn at the end of a pass goes out over the deep, half a circle of its radius, and no lure drags in it. */
+    public function test_at_its_ends_the_boat_turns_over_the_deep(): void
+    {
+        $grid = self::lake(static fn (float $x, float $y): float => $x / 6);
+        $radius = Tangles::tightest(self::spread());
+        $pass = PassFinder::in($grid, self::spread(), $radius)[0] ?? self::fail('no pass');
+        self::assertCount(2, $pass->turns);
+        self::assertFalse($pass->turns[0]->fits(), 'beyond the chart nothing is known');
+        $turns = [Tangles::inTurn(self::spread(), $radius, true), Tangles::inTurn(self::spread(), $radius, false)];
+        $at = $pass->way[intdiv(count($pass->way), 2)];
+        foreach ([0 => true, 180 => false] as $heading => $toStarboard) {
+            $turn = PassTurn::at($at, $heading, $grid, $turns);
+            self::assertSame($toStarboard, $turn->toStarboard, 'to the east, where it is deep');
+            self::assertEqualsWithDelta(0.0, $turn->way[0]->feetTo($at), 0.5, 'it begins where the pass ends');
+            self::assertEqualsWithDelta(self::east($at) + 2 * $radius, self::east($turn->way[count($turn->way) - 1]), 3, 'half a circle ends two radii away');
+            self::assertTrue($turn->fits());
+            self::assertFalse(PassTurn::at($at, $heading, self::lake(static fn (float $x): float => $x / 30), $turns)->fits(), 'over a flat bank what slows down inside drags');
+        }
+        // Between two banks that are hardly wider apart than the spread there is no room to turn.
+        $narrow = self::lake(static fn (float $x): float => max(0.0, 30 - abs($x - 3000) / 12));
+        $between = PassFinder::in($narrow, self::spread(), $radius)[0] ?? self::fail('no pass');
+        self::assertFalse(PassTurn::at($between->way[intdiv(count($between->way), 2)], 0, $narrow, $turns)->fits());
+    }
+
+    /** T11: turns wide enough for the spread: in the tightest nothing stops or meets, in the next tighter one something does. */
+    public function test_the_tightest_turn_is_the_last_in_which_nothing_stops_or_meets(): void
+    {
+        $radius = Tangles::tightest(self::spread());
+        $warned = static fn (float $r): bool => Tangles::inTurn(self::spread(), $r, true)->warnings !== [] || Tangles::inTurn(self::spread(), $r, false)->warnings !== [];
+        self::assertFalse($warned($radius));
+        self::assertTrue($warned(0.75 * $radius));
+        $kayak = Spread::of(BoatKind::Kayak, array_map(static fn (Side $side): SpreadLine => new SpreadLine(
+            $side->value, $side, Station::Flat, Carrier::Flat, Catalog::all()['trolling_spoon'], ColorFamily::Silver, 60, 4, 0.5,
+        ), [Side::Port, Side::Starboard]), 2.0);
+        self::assertLessThan($radius / 2, Tangles::tightest($kayak), 'two short lines turn sharply');
+    }
+
+    /** T8: along the bottom that they hunt: only where places of that bottom lie. */
+    public function test_a_pass_over_a_bottom_stays_near_the_places_that_have_it(): void
+    {
+        $grid = self::lake(static fn (float $x, float $y): float => $x / 20);
+        $whole = PassFinder::in($grid, self::spread(), 200)[0] ?? self::fail('no pass');
+        $cobble = $whole->way[intdiv(count($whole->way), 2)];
+        $over = PassFinder::in($grid, self::spread(), 200, [$cobble]);
+        self::assertCount(1, $over);
+        foreach ($over[0]->way as $at) {
+            self::assertLessThanOrEqual(400, $at->feetTo($cobble));
+        }
+        self::assertEqualsWithDelta(800, $over[0]->feet(), 80, 'four hundred feet to either side');
+        self::assertEqualsWithDelta($over[0]->feet() / 2, $over[0]->past($cobble), 60);
+        self::assertNull($over[0]->past($cobble->moved(90, 500)));
+        self::assertSame([], PassFinder::in($grid, self::spread(), 200, [$cobble->moved(90, 4000)]), 'no pass comes by there');
+    }
+
+    /** The bottom behind the boat and under each lure, against the plane that it is. */
+    public function test_the_bottom_behind_the_boat_is_that_of_the_lake(): void
+    {
+        $grid = self::lake(static fn (float $x, float $y): float => 10 + $y / 100);
+        $spread = self::spread();
+        $boat = new Position(0.008, 10.008);
+        $way = [$boat->moved(180, 1000), $boat->moved(180, 300), $boat];
+        $ground = BottomBehind::along($way, $grid, $spread);
+        // It came from the south, where it is deeper: a foot in a hundred.
+        $here = $grid->between($boat->lat, $boat->lon) ?? 0.0;
+        foreach ($ground->behind as [$back, $depth]) {
+            self::assertEqualsWithDelta($here + $back / 100, $depth, 0.05);
+        }
+        foreach ($spread->lines as $running) {
+            self::assertEqualsWithDelta($here + $running->backFt / 100, $ground->under[$running->line->key], 0.05, 'as far to the side it is as deep');
+        }
+        $bank = BottomBehind::along($way, self::lake(static fn (float $x): float => $x / 20), $spread);
+        $aside = array_map(static fn (RunningLine $r): float => $bank->under[$r->line->key] - $r->line->asideFt() / 20, $spread->lines);
+        self::assertEqualsWithDelta(0.0, max($aside) - min($aside), 0.1, 'deeper to the east by a foot in twenty');
+        self::assertSame([], BottomBehind::along([$boat], $grid, $spread)->behind, 'a place is no way');
+        self::assertSame([[], 0.0], [BottomBehind::even(null, $spread)->under, BottomBehind::even(null, $spread)->deepestFt()]);
+        self::assertSame(12.0, BottomBehind::even(12, $spread)->deepestFt());
     }
 
     public function test_water_that_is_too_shallow_or_a_boat_without_lines_has_none(): void

@@ -11,6 +11,7 @@ use OldEddy\Reading\Column;
 use OldEddy\Reading\Stand;
 use OldEddy\Reading\Tightness;
 use OldEddy\Troll\BoatKind;
+use OldEddy\Troll\BottomBehind;
 use OldEddy\Troll\Carrier;
 use OldEddy\Troll\InTurn;
 use OldEddy\Troll\RunningLine;
@@ -58,7 +59,7 @@ final class TowedInTurnTest extends TestCase
     {
         $spread = self::spread();
         $turn = Tangles::inTurn($spread, $radiusFt, $toRight);
-        $draw = new SpreadDrawing($spread, $turn, $toRight, self::stand(), null);
+        $draw = new SpreadDrawing($spread, $turn, $toRight, self::stand(), BottomBehind::even(null, self::spread()));
         [$sternX, $sternY] = $draw->stern();
         foreach ($turn->lures as $key => $lure) {
             [$aside, $back] = self::dragged($lure->running, $radiusFt, $toRight);
@@ -89,7 +90,7 @@ final class TowedInTurnTest extends TestCase
         foreach ([null, 120.0, 400.0] as $radius) {
             foreach ([true, false] as $toRight) {
                 $spread = self::spread();
-                $draw = new SpreadDrawing($spread, $radius === null ? null : Tangles::inTurn($spread, $radius, $toRight), $toRight, self::stand(), 30.0);
+                $draw = new SpreadDrawing($spread, $radius === null ? null : Tangles::inTurn($spread, $radius, $toRight), $toRight, self::stand(), BottomBehind::even(30.0, $spread));
                 foreach ($spread->lines as $line) {
                     foreach ([$draw->lure($line), $draw->tip($line)] as [$x, $y]) {
                         self::assertGreaterThanOrEqual(0, $x);
@@ -108,7 +109,7 @@ final class TowedInTurnTest extends TestCase
             }
         }
         // Straight on, ten feet of line are as long as ten feet to the side.
-        $draw = new SpreadDrawing(self::spread(), null, true, self::stand(), null);
+        $draw = new SpreadDrawing(self::spread(), null, true, self::stand(), BottomBehind::even(null, self::spread()));
         $line = self::spread()->line('starboard_outside') ?? self::fail();
         [$sternX, $sternY] = $draw->stern();
         self::assertEqualsWithDelta($line->line->asideFt() / $line->backFt, ($draw->lure($line)[0] - $sternX) / ($draw->lure($line)[1] - $sternY), 0.005);
@@ -118,7 +119,7 @@ final class TowedInTurnTest extends TestCase
     {
         $spread = self::spread();
         $deepest = max(array_map(static fn (RunningLine $l): float => $l->depthFt, $spread->lines));
-        $minded = static fn (?float $bottom): int => count(array_filter((new SpreadDrawing($spread, null, true, self::stand(), $bottom))->together(), static fn (array $m): bool => $m[3]));
+        $minded = static fn (?float $bottom): int => count(array_filter((new SpreadDrawing($spread, null, true, self::stand(), BottomBehind::even($bottom, $spread)))->together(), static fn (array $m): bool => $m[3]));
         self::assertSame([0, 0], [$minded(null), $minded($deepest + 1)]);
         self::assertGreaterThan(0, $minded($deepest - 0.2));
     }

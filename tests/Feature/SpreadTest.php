@@ -7,8 +7,10 @@ namespace Tests\Feature;
 use App\Day\SpreadOfDay;
 use App\Models\Trip;
 use App\Models\User;
+use App\Waters\PassesOfDay;
 use OldEddy\Contract\SpreadContract;
 use OldEddy\Contract\SpreadReader;
+use OldEddy\Day\Conditions\Bottom;
 use OldEddy\Where\Lake\DepthGrid;
 
 /** The spread of a day: laid out, moved under the hand, kept, and read as one typed it. Rules T1, T2, T7. */
@@ -114,6 +116,28 @@ final class SpreadTest extends WaterTestCase
         $lake->keepGrid(new DepthGrid(36.91, -80.1, 20, 100, 100, $depths));
         $page = $this->get(route('troll', $this->trip->fresh()))->assertOk()->assertSee('Passes over Alder lake')->assertSee('under each lure');
         self::assertSame(1, substr_count((string) $page->getContent(), 'class="plan-pass"'), 'one along a straight bank');
+        $page->assertSee('turn at its beginning')->assertSee('of the chart, on pass 1')->assertDontSee('where the boat was');
+        $page->assertSee('no room, take lines in first')->assertDontSee('plan-pass-turn', false);
+        $side = fn (array $more): string => (string) $this->get(route('troll.try', $this->trip).'?'.http_build_query($this->form([]) + $more))->assertOk()->json('parts.side');
+        self::assertStringContainsString('on pass 1', $side(['where' => '0', 'share' => '50']));
+        self::assertStringContainsString('the bottom is unknown here', $side(['where' => 'day']));
+        self::assertStringNotContainsString('of the chart', $side(['where' => '9', 'share' => '50']), 'no such pass');
+        // A marked place of cobble near its middle: named, and the pass over that bottom is the part near it.
+        $reading = SpreadOfDay::reading($this->trip->fresh());
+        $way = PassesOfDay::of($this->trip->fresh(), $reading, SpreadOfDay::of($this->trip->fresh()))->passes[0]->way ?? self::fail('no pass');
+        $at = $way[intdiv(count($way), 2)];
+        $lake->spots()->create(['name' => 'Cobble edge', 'lat' => $at->lat, 'lon' => $at->lon, 'bottom' => 'gravel']);
+        $this->get(route('troll', $this->trip->fresh()))->assertSee('Cobble edge (gravel) after');
+        $over = $this->get(route('troll', ['trip' => $this->trip, 'bottom' => 'gravel']))->assertOk()->assertSee('Cobble edge (gravel)');
+        self::assertSame(1, substr_count((string) $over->getContent(), 'class="plan-pass"'));
+        self::assertLessThan(900 * 1.1, PassesOfDay::of($this->trip->fresh(), $reading, SpreadOfDay::of($this->trip->fresh()), Bottom::Gravel)->passes[0]->feet() ?? INF);
+        $this->get(route('troll', ['trip' => $this->trip, 'bottom' => 'lava']))->assertSessionHasErrors('bottom');
+        // The boat's own way lies over the passes, and the bottom is told where it is.
+        foreach (range(0, 20) as $i) {
+            $this->trip->fixes()->create(['at' => sprintf('2026-04-20 08:%02d:00', $i), 'lat' => $at->lat, 'lon' => $at->lon + $i * 0.0004]);
+        }
+        $this->get(route('troll', $this->trip->fresh()))->assertSee('class="plan-own-way"', false)->assertSee('along the way that the boat came');
+        self::assertStringContainsString('along the way that the boat came', $side(['where' => 'boat']));
         $lake->keepGrid(new DepthGrid(36.91, -80.1, 20, 100, 100, array_fill(0, 10000, 5.0)));
         $this->get(route('troll', $this->trip->fresh()))->assertOk()->assertSee('No pass of');
     }

@@ -86,14 +86,14 @@ final class TowedLinesTest extends WaterTestCase
         }
         $this->took(array_map(fn (int $n): array => $this->event('lift', ['stint' => $this->id($n), 'at' => '2026-04-20T09:00:00']), [1, 2, 3]));
         $page = $this->get(route('confirm', $this->trip))->assertOk();
-        $page->assertSee('3 contacts in 6.0 line-hours, 0.5 in a line-hour')->assertSee('Port outside fired');
+        $page->assertSee('3 contacts in 6.0 line-hours, 0.5 in a line-hour')->assertSee('Keep port outside as it was.');
         $this->get(route('report.text', $this->trip))->assertOk()->assertSee('Towed: 3 contacts in 6.0 line-hours');
         $this->get(route('look-back'))->assertOk()->assertSee('3 contacts in 0 casts and 6.0 line-hours (0.5 in a line-hour)');
         $this->get(route('look-back.season'))->assertOk()->assertSee('with towed lines')->assertSee('0.5 in a line-hour')->assertSee('No cast is logged');
         foreach (['look-back.day', 'entries', 'bag', 'read', 'choose', 'troll'] as $name) {
             $this->get(route($name, $this->trip))->assertOk();
         }
-        self::assertStringContainsString('Port outside fired', implode(' ', $this->log($this->trip, [])->json('state.tow_says')));
+        self::assertStringContainsString('Keep port outside as it was.', implode(' ', $this->log($this->trip, [])->json('state.tow_says')));
     }
 
     public function test_the_boats_way_parts_what_fired_by_heading_and_speed(): void

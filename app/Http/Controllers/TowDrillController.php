@@ -15,6 +15,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use OldEddy\Contract\SpreadContract;
 use OldEddy\Drill\Tow\HiddenTow;
+use OldEddy\Troll\BottomBehind;
 
 /** A hidden trolling day is fished: towed on for some minutes, looked at what struck, a line moved, towed on. */
 final class TowDrillController
@@ -37,7 +38,7 @@ final class TowDrillController
         return view('drill.tow', [
             'trip' => $trip, 'drill' => $drill, 'tow' => $deck->tow, 'spread' => $spread, 'turn' => null, 'whole' => HiddenTow::DAY_MIN, 'offered' => self::OFFERED_MIN,
             'lately' => $lately, 'stints' => $stints, 'struck' => array_map(static fn (Contact $c): ?string => $stints[$c->stint_id]->line, $lately),
-            'draw' => new SpreadDrawing($spread, null, true, $deck->reading->stand, null),
+            'draw' => new SpreadDrawing($spread, null, true, $deck->reading->stand, BottomBehind::even(null, $spread)),
         ]);
     }
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Day\Kept;
 use App\Day\SpreadOfDay;
 use App\Drawing\PlanDrawing;
 use App\Drawing\SpreadDrawing;
 use App\Drawing\WhereDrawing;
 use App\Models\Trip;
 use App\Show\Word;
+use App\Waters\PassesOfDay;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -19,11 +19,12 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Contract\SpreadContract;
+use OldEddy\Day\Conditions\Bottom;
 use OldEddy\Pictures\Slice\Scene;
 use OldEddy\Plan\Planner;
 use OldEddy\Reading\Reading;
 use OldEddy\Troll\BoatKind;
-use OldEddy\Troll\PassFinder;
+use OldEddy\Troll\BottomBehind;
 use OldEddy\Troll\RunningLine;
 use OldEddy\Troll\Spread;
 use OldEddy\Troll\SpreadPlanner;
@@ -37,24 +38,34 @@ final class TrollController
 
     private const LONGEST = 600;
 
-    /** What is looked at first, and what passes bend within. */
+    /** What is looked at first where no passes say how tightly the spread turns. */
     private const USUAL_TURN_FT = 200.0;
 
-    public function show(Trip $trip): View
+    /** So far on its way a pass is looked at first. */
+    private const FIRST_SHARE = 0.5;
+
+    public function show(Request $request, Trip $trip): View
     {
+        $asked = $request->validate(['bottom' => ['nullable', Rule::enum(Bottom::class)]]);
+        $over = Bottom::tryFrom($asked['bottom'] ?? '');
         $reading = SpreadOfDay::reading($trip);
         $spread = SpreadOfDay::of($trip);
+        $found = PassesOfDay::of($trip, $reading, $spread, $over);
+        $where = $found?->usual();
 
-        return view('troll.show', $this->drawn($trip, $reading, $spread, null, true) + $this->passes($trip, $reading, $spread) + [
-            'towable' => SpreadPlanner::towable(Planner::planFor($reading)), 'outFt' => SpreadPlanner::OUT_FT, 'turnsFt' => self::TURN_FT, 'usualTurnFt' => self::USUAL_TURN_FT,
-            'most' => BoatKind::Boat->mostLines(),
+        return view('troll.show', $this->drawn($trip, $reading, $spread, $found, $where, self::FIRST_SHARE) + $this->passes($found, $reading, $over) + [
+            'towable' => SpreadPlanner::towable(Planner::planFor($reading)), 'outFt' => SpreadPlanner::OUT_FT, 'turnsFt' => self::TURN_FT,
+            'usualTurnFt' => $found->turnFt ?? self::USUAL_TURN_FT, 'most' => BoatKind::Boat->mostLines(), 'where' => $where, 'share' => self::FIRST_SHARE,
         ]);
     }
 
     /** The lines as they would run, while the hand still moves: nothing is kept. */
     public function tryOut(Request $request, Trip $trip): JsonResponse
     {
-        $asked = $request->validate(['way' => ['nullable', Rule::in(['straight', 'port', 'starboard'])], 'radius' => ['nullable', 'numeric']]);
+        $asked = $request->validate([
+            'way' => ['nullable', Rule::in(['straight', 'port', 'starboard'])], 'radius' => ['nullable', 'numeric'], 'where' => ['nullable', 'regex:/^(boat|day|\d)$/'],
+            'share' => ['nullable', 'numeric', 'between:0,100'], 'bottom' => ['nullable', Rule::enum(Bottom::class)],
+        ]);
         try {
             $spread = SpreadOfDay::typed($request->query(), $trip->user->units());
         } catch (InvalidInput $e) {
@@ -63,7 +74,12 @@ final class TrollController
         $units = $trip->user->units();
         $way = $asked['way'] ?? 'straight';
         $radius = max(self::TURN_FT[0], min(self::TURN_FT[1], $units->take('depth', (float) ($asked['radius'] ?? 0))));
-        $drawn = $this->drawn($trip, SpreadOfDay::reading($trip), $spread, $way === 'straight' ? null : $radius, $way === 'starboard');
+        $reading = SpreadOfDay::reading($trip);
+        $where = ($asked['where'] ?? 'day') === 'day' ? null : $asked['where'];
+        // Where the passes lie is told by the spread that is kept, while the hand tries another.
+        $found = $where === null ? null : PassesOfDay::of($trip, $reading, SpreadOfDay::of($trip), Bottom::tryFrom($asked['bottom'] ?? ''));
+        $share = (float) ($asked['share'] ?? 100) / 100;
+        $drawn = $this->drawn($trip, $reading, $spread, $found, $where, $share, $way === 'straight' ? null : $radius, $way === 'starboard');
 
         return new JsonResponse([
             'parts' => array_map(static fn (string $view): string => view($view, $drawn)->render(), ['above' => 'troll.above', 'side' => 'troll.side', 'minded' => 'troll.minded']),
@@ -120,35 +136,33 @@ final class TrollController
     }
 
     /** @return array<string, mixed> the passes over the day's lake, and where they lie on its plan; nothing without a chart */
-    private function passes(Trip $trip, Reading $reading, Spread $spread): array
+    private function passes(?PassesOfDay $found, Reading $reading, ?Bottom $over): array
     {
-        $lake = $trip->lake;
-        $rise = $reading->day->riseFt();
-        $plan = $lake === null || ! $lake->hasDepths() || $spread->lines === [] ? null : PlanDrawing::of($lake, $rise);
-        if ($lake === null || $plan === null) {
-            return ['passes' => null];
-        }
-        $what = "passes {$lake->shapeKey()} ".json_encode(SpreadContract::kept($spread), JSON_THROW_ON_ERROR);
-        $passes = Kept::of($what, $reading->day, static function () use ($lake, $rise, $spread): array {
-            $grid = $lake->gridAt($rise);
+        $plan = $found === null ? null : PlanDrawing::of($found->lake, $reading->day->riseFt());
 
-            return $grid === null ? [] : PassFinder::in($grid, $spread, self::USUAL_TURN_FT);
-        });
-
-        return ['passes' => $passes, 'lake' => $lake, 'plan' => $plan, 'turnFt' => self::USUAL_TURN_FT, ...WhereDrawing::passes($plan, $passes)];
+        return $found === null || $plan === null ? ['found' => null]
+            : ['found' => $found, 'lake' => $found->lake, 'plan' => $plan, 'over' => $over, ...WhereDrawing::passes($plan, $found->passes, $found->track)];
     }
 
-    /** @return array<string, mixed> a spread drawn, straight on or in a turn */
-    private function drawn(Trip $trip, Reading $reading, Spread $spread, ?float $radiusFt, bool $toRight): array
-    {
+    /** @return array<string, mixed> a spread drawn, straight on or in a turn, over the bottom that lies there */
+    private function drawn(
+        Trip $trip, Reading $reading, Spread $spread, ?PassesOfDay $found, ?string $where, float $share, ?float $radiusFt = null, bool $toRight = true,
+    ): array {
         $turn = $radiusFt === null ? null : Tangles::inTurn($spread, $radiusFt, $toRight);
-        $sounded = $trip->fixes()->whereNotNull('depth_ft')->latest('at')->value('depth_ft');
         $stand = $reading->stand;
+        $ground = $found?->under($spread, $where, $share);
+        $sounded = $ground === null ? $trip->fixes()->whereNotNull('depth_ft')->latest('at')->value('depth_ft') : null;
         $bottom = is_numeric($sounded) ? (float) $sounded : $reading->day->spot->deepFt;
-        $draw = new SpreadDrawing($spread, $turn, $toRight, $stand, $bottom);
+        $said = match (true) {
+            $ground !== null => $where === 'boat' ? 'of the chart, along the way that the boat came' : sprintf('of the chart, on pass %d', (int) $where + 1),
+            $bottom === null => null,
+            default => is_numeric($sounded) ? 'as the sounder had it last' : 'as the day has it',
+        };
+        $ground ??= BottomBehind::even($bottom, $spread);
+        $draw = new SpreadDrawing($spread, $turn, $toRight, $stand, $ground);
 
         return [
-            'trip' => $trip, 'spread' => $spread, 'turn' => $turn, 'stand' => $stand, 'bottom' => $bottom, 'sounded' => is_numeric($sounded),
+            'trip' => $trip, 'spread' => $spread, 'turn' => $turn, 'stand' => $stand, 'ground' => $ground, 'bottomSaid' => $said,
             'minded' => [...$spread->warnings, ...($turn->warnings ?? [])],
             'draw' => $draw, 'layers' => Scene::layers($reading, $draw->deepestFt()),
         ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Boat\Fixes;
 use App\Day\Kept;
 use App\Day\StateOfDay;
 use App\Drawing\PlanDrawing;
@@ -76,7 +77,7 @@ final class WhereController
             'sun' => $day->day->sunDay?->at($minute),
             'plan' => PlanDrawing::of($lake, $day->day->riseFt()), 'docks' => DocksToday::of($day, $minute), 'walks' => $day->walks($minute),
             'ribbon' => DayRibbon::of($day->day, planned: DayRoute::ribbon($trip->route), shades: $day->shades($shown)),
-            'asked' => $asked,
+            'asked' => $asked, 'track' => $trip->boat === null ? [] : array_column(Fixes::way($trip), 1),
             'speed' => static fn (float $mph): string => (string) round($units->show('speed', $mph), 1),
             'chosen' => $spot === null ? null : new SpotToday($day, $spot, $minute),
         ]);

@@ -9,7 +9,6 @@ use OldEddy\Contract\ConditionsReader;
 use OldEddy\Plan\Planner;
 use OldEddy\Reading\Stand;
 use OldEddy\Troll\BoatKind;
-use OldEddy\Troll\RunningLine;
 use OldEddy\Troll\Spread;
 use OldEddy\Troll\SpreadPlanner;
 
@@ -41,11 +40,12 @@ final class TowDay
     /** What the day of a seed hides; for comparison without any pattern. */
     public static function hidden(int $seed, bool $hasPattern = true): HiddenTow
     {
-        $lures = array_map(static fn (RunningLine $r): string => $r->line->lure->key, self::spread()->lines);
-        $colors = array_map(static fn (RunningLine $r): string => $r->line->color->value, self::spread()->lines);
+        [$lures, $colors] = [[], []];
+        foreach (self::spread()->lines as $running) {
+            $lures[$running->line->lure->key] = $running->line->lure->key;
+            $colors[$running->line->color->value] = $running->line->color;
+        }
 
-        return HiddenTow::of(
-            $seed, array_values(array_unique($lures)) ?: ['trolling_spoon'], array_map(ColorFamily::from(...), array_values(array_unique($colors))) ?: [ColorFamily::Silver], $hasPattern,
-        );
+        return HiddenTow::of($seed, array_values($lures) ?: ['trolling_spoon'], array_values($colors) ?: [ColorFamily::Silver], $hasPattern);
     }
 }

@@ -29,8 +29,8 @@
                 <div class="wide" tabindex="0" role="region" aria-label="What the advice did">
                 <table class="log"><thead><tr><th scope="col">line</th><th scope="col">lure</th><th scope="col" class="num">depth</th><th scope="col" class="num">min</th><th scope="col">contacts</th></tr></thead><tbody>
                     @foreach ($advised->runs as $run)
-                        <tr><td>{{ App\Show\Word::of($run->key) }}</td><td>{{ App\Show\Word::of($run->lure) }}, {{ App\Show\Word::of($run->color) }}</td><td class="num">{{ $units->depth($run->depthFt) }}</td><td class="num">{{ round($run->minutes)
-                            }}</td><td>{{ implode(', ', array_map(fn ($s) => $s->contact->kind->words(), $run->strikes)) }}</td></tr>
+                        <tr><td>{{ App\Show\Word::of($run->key) }}</td><td>{{ App\Show\Word::of($run->lure) }}, {{ App\Show\Word::of($run->color) }}</td><td class="num">{{
+                            $units->depth($run->depthFt) }}</td><td class="num">{{ round($run->minutes) }}</td><td>{{ implode(', ', array_map(fn ($s) => $s->contact->kind->words(), $run->strikes)) }}</td></tr>
                     @endforeach
                 </tbody></table>
                 </div>

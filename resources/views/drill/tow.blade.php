@@ -20,7 +20,8 @@
                 <h2>What struck lately</h2>
                 @if ($lately === [])<p>Nothing.</p>@else
                     <ul>@foreach ($lately as $contact)@php($stint = $stints[$contact->stint_id])
-                        <li>{{ $contact->at->format('H:i') }} {{ App\Show\Word::of($stint->line) }}: {{ App\Show\Word::of($contact->kind) }} at {{ $units->depth($stint->depth_ft) }}{{ $contact->in_turn ? ', in a turn' : '' }}</li>@endforeach</ul>
+                        <li>{{ $contact->at->format('H:i') }} {{ App\Show\Word::of($stint->line) }}: {{ App\Show\Word::of($contact->kind) }} at
+                            {{ $units->depth($stint->depth_ft) }}{{ $contact->in_turn ? ', in a turn' : '' }}</li>@endforeach</ul>
                 @endif
                 <p>{{ ucfirst($tow::words($tow->fired())) }}.</p>
                 @foreach ($tow->says() as $said)<p>{{ $said }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip, 'T10') }}">because T10</a></p>@endforeach

@@ -1,3 +1,3 @@
 {{-- The spread as the deck shows it: straight on, from above. --}}
-@php($draw = new App\Drawing\SpreadDrawing($spread, null, true, $stand, null))
+@php($draw = new App\Drawing\SpreadDrawing($spread, null, true, $stand, OldEddy\Troll\BottomBehind::even(null, $spread)))
 @include('troll.above', ['turn' => null])

@@ -28,6 +28,15 @@
                 </div>
                 <label>radius of the turn <output data-said="radius">{{ $units->depth($usualTurnFt) }}</output><input type="range" name="radius" min="{{ $units->show('depth', $turnsFt[0]) }}" max="{{ $units->show('depth', $turnsFt[1]) }}"
                     step="{{ $units->metric ? 2 : 10 }}" value="{{ $units->show('depth', $usualTurnFt) }}"></label>
+                @if ($found && $where !== null)
+                    @if ($over)<input type="hidden" name="bottom" value="{{ $over->value }}">@endif
+                    <label>the bottom <select name="where">
+                        @if (count($found->track) > 1)<option value="boat" @selected($where === 'boat')>where the boat is</option>@endif
+                        @foreach ($found->passes as $i => $pass)<option value="{{ $i }}" @selected($where === (string) $i)>on pass {{ $i + 1 }}</option>@endforeach
+                        <option value="day">as sounded or said</option>
+                    </select></label>
+                    <label>how far along the pass<input type="range" name="share" min="0" max="100" step="2" value="{{ 100 * $share }}"></label>
+                @endif
             </div>
             <div data-part="minded" role="status">@include('troll.minded')</div>
             <p class="trouble" role="alert" x-ref="trouble" hidden></p>
@@ -37,7 +46,7 @@
             <p class="beside"><button type="submit" class="act">Keep this spread</button></p>
         </form>
     @endif
-    @if ($passes !== null)@include('troll.passes')@endif
+    @if ($found)@include('troll.passes')@endif
     <form method="post" action="{{ route('troll.plan', $trip) }}" class="beside">
         @csrf
         <label>from a <select name="boat">@foreach (OldEddy\Troll\BoatKind::cases() as $boat)<option value="{{ $boat->value }}" @selected($spread->boat === $boat)>{{ $boat->words() }}</option>@endforeach</select></label>

@@ -4,9 +4,9 @@
         <rect width="{{ $draw::WIDTH }}" y="{{ $draw->y($from) }}" height="{{ round(($loop->last ? $draw::SIDE_HEIGHT : $draw->y($to)) - $draw->y($from) + 0.7, 1) }}" fill="{{ $color }}"/>
     @endforeach
     <rect class="tow-band" x="0" y="{{ $draw->y($stand->shallowFt) }}" width="{{ $draw::WIDTH }}" height="{{ round($draw->y($stand->deepFt) - $draw->y($stand->shallowFt), 1) }}"/>
-    @if (($ground = $draw->bottom()) !== null)
-        <rect class="tow-ground" x="0" y="{{ $ground }}" width="{{ $draw::WIDTH }}" height="{{ max(0, $draw::SIDE_HEIGHT - $ground) }}"/>
-        <path class="tow-floor" d="M0 {{ $ground }} H{{ $draw::WIDTH }}"/>
+    @if (($floor = $draw->bottom()) !== null)
+        <polygon class="tow-ground" points="0,{{ $draw::SIDE_HEIGHT }} {{ $floor }} {{ $draw::WIDTH }},{{ $draw::SIDE_HEIGHT }}"/>
+        <polyline class="tow-floor" points="{{ $floor }}"/>
     @endif
     @foreach ($draw->depths($draw->step()) as $at)
         <text x="4" y="{{ $draw->y($at) + 4 }}" class="tow-mark">{{ $units->depth($at) }}</text>
@@ -25,5 +25,5 @@
         <g @class(['tow-lure', 'minded' => $minded]) transform="translate({{ $x }} {{ $y }})"><circle r="5" class="swatch-dot"/><text x="10" y="5" class="tow-depth">{{ $numbers }}</text></g>
     @endforeach
 </svg>
-<p class="muted">Depths drawn {{ $draw->steeper() }} times as large as lengths. The band is where the fish stand, {{ $units->band($stand->shallowFt, $stand->deepFt) }}; @if ($bottom === null)the bottom is unknown here.@else
-    the bottom {{ $sounded ? 'as the sounder had it last' : 'as the day has it' }}, {{ $units->depth($bottom) }}.@endif</p>
+<p class="muted">Depths drawn {{ $draw->steeper() }} times as large as lengths. The band is where the fish stand, {{ $units->band($stand->shallowFt, $stand->deepFt) }}; @if ($bottomSaid === null)the bottom is unknown here.@else
+    the bottom {{ $bottomSaid }}, {{ $units->depth($ground->behind[0][1]) }} under the boat.@endif</p>

@@ -25,7 +25,8 @@
             @php($temps = App\Drawing\WhereDrawing::waters($trip, $units))
             @php($level = App\Drawing\WhereDrawing::level($day, $units))
             @include('where.plan', ['title' => "Water plan of {$lake->name}: spots numbered by their fit at {$clock($minute)}.",
-                'water' => OldEddy\Day\Water\WaterColor::of($day->visibilityFt)->hex(), 'shades' => [...$drawing->shoreShades($lake), ...$drawing->shades($drawn)], 'arrows' => $drawing->arrows(),
+                'water' => OldEddy\Day\Water\WaterColor::of($day->visibilityFt)->hex(), 'shades' => [...$drawing->shoreShades($lake), ...$drawing->shades($drawn)],
+                'arrows' => $drawing->arrows(), 'lines' => App\Drawing\WhereDrawing::track($plan, $track),
                 'caption' => (! $plan->isCharted ? 'Hatched: nothing was measured; ' : '')
                     ."depth lines at {$units->depth(2)}, {$units->depth(5)}, {$units->depth(10)} …; {$level}; dark strips: shade now; drag, pinch or arrow keys, + and −, 0 for all"])
         @else
