@@ -29,7 +29,7 @@ const shots = [
     ['report', `${finished}/look-back`, 'laptop'],
     ['box', '/box', 'laptop'],
     ['crew', `${open}/crew`, 'laptop'],
-    ['spread', `${july}/troll`, 'laptop'],
+    ['spread', `${await day('walleye trolled')}/troll`, 'laptop'],
     ['drill', '/drill', 'laptop'],
     ['where', `${july}/where`, 'laptop'],
     ['lake', '/lakes', 'laptop', 'day', 'Ottermark Reservoir'],

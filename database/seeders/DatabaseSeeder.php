@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Boat\Listener;
+use App\Day\SpreadOfDay;
 use App\Http\Controllers\AccountController;
 use App\Log\EventTaker;
 use App\Log\Generator;
@@ -20,7 +21,10 @@ use DateTimeImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use LogicException;
 use OldEddy\Boat\SimulatedBoat;
+use OldEddy\Contract\SpreadContract;
+use OldEddy\Troll\BoatKind;
 use Ramsey\Uuid\Uuid;
 
 /** The demo scenario: an invented reservoir with two creek arms, a mill pond, the river below, and one angler's days on them. Loaded once. */
@@ -134,11 +138,55 @@ final class DatabaseSeeder extends Seeder
                 $contacts,
             ));
         }
+        $this->tow($trip, $taker, $day['tows'] ?? []);
         $trip->conditions = $day['conditions'];
         $trip->closed_at = $day['open'] ?? false ? null : Carbon::parse($day['conditions']['date'].' 18:00:00');
         $trip->save();
         if ($trip->isOpen()) {
             $this->hear($trip);
+        }
+    }
+
+    /**
+     * Lines of a spread that were set, struck and taken in.
+     *
+     * @param  list<array{string, string, string, array<string, array{string, 1?: ?float, 2?: string}>}>  $tows
+     */
+    private function tow(Trip $trip, EventTaker $taker, array $tows): void
+    {
+        $spread = $tows === [] ? null : SpreadOfDay::planned($trip, BoatKind::Boat, count($tows));
+        if ($spread === null) {
+            return;
+        }
+        $trip->update(['spread' => SpreadContract::kept($spread)]);
+        $at = static fn (string $clock): string => $trip->conditions['date']."T{$clock}:00";
+        $id = static fn (string $part): string => Uuid::uuid5(self::NAMESPACE, "{$trip->name}/{$part}")->toString();
+        foreach ($tows as [$key, $set, $lifted, $strikes]) {
+            $running = $spread->line($key);
+            if ($running === null) {
+                continue;
+            }
+            $line = $running->line;
+            $events = [[
+                'id' => $id("{$key} set"), 'kind' => 'tow', 'at' => $at($set), 'stint' => $id($key), 'line' => $key, 'side' => $line->side->value, 'station' => $line->station->value,
+                'carrier' => $line->carrier->value, 'let_out_ft' => $line->letOutFt, 'spot' => 'Old channel', 'lure' => $line->lure->key, 'color' => $line->color->value,
+                'depth_ft' => round($running->depthFt, 1), 'retrieve' => $line->lure->cadences[0], 'mph' => round($spread->speedMph, 1),
+            ]];
+            foreach ($strikes as $clock => $strike) {
+                $events[] = [
+                    'id' => $id("{$key} {$clock}"), 'kind' => 'contact', 'at' => $at($clock), 'stint' => $id($key), 'contact' => $id("{$key} {$clock} fish"),
+                    'contact_kind' => $strike[0], 'mph' => round($spread->speedMph, 1), 'in_turn' => $strike[2] ?? null,
+                ];
+                if (isset($strike[1])) {
+                    $events[] = [
+                        'id' => $id("{$key} {$clock} length"), 'kind' => 'detail', 'at' => $at($clock), 'contact' => $id("{$key} {$clock} fish"), 'fields' => ['length' => $strike[1]], 'units' => 'us',
+                    ];
+                }
+            }
+            $events[] = ['id' => $id("{$key} lift"), 'kind' => 'lift', 'at' => $at($lifted), 'stint' => $id($key)];
+            foreach ($taker->take($events) as $answer) {
+                throw_unless($answer['became'] === 'taken', new LogicException("{$key}: ".json_encode($answer)));
+            }
         }
     }
 

@@ -49,6 +49,24 @@ return [
         ],
     ],
     [
+        'name' => 'Ottermark channel, walleye trolled',
+        'conditions' => ['species' => 'walleye', 'mode' => 'troll'] + $place + ['date' => '2026-06-13', 'time' => '06:00',
+            'water' => ['temp_f' => 72, 'visibility_ft' => 7, 'normal_visibility_ft' => 6],
+            'weather' => ['sky' => 'partly', 'wind_mph' => 7, 'wind_from_deg' => 225, 'front' => 'stable'],
+            'spot' => ['structure' => 'channel_swing', 'cover' => ['none'], 'bottom' => 'gravel', 'depth_ft' => [16, 30], 'depth_nearby_ft' => 34],
+            'forage' => ['shad', 'perch']],
+        'stints' => [],
+        // Lines of the spread that is planned: set, taken in, strikes by clock [kind, length, in a turn].
+        'tows' => [
+            ['port_outside', '06:10', '09:10', ['06:34' => ['missed'], '07:12' => ['caught', 17.5], '08:05' => ['caught', 19.25], '08:48' => ['lost', null, 'yes']]],
+            ['starboard_outside', '06:12', '09:12', ['07:40' => ['caught', 18, 'yes']]],
+            ['port_middle', '06:15', '09:08', []],
+            ['starboard_middle', '06:17', '09:07', ['08:20' => ['bump']]],
+            ['port_inside', '06:20', '09:05', []],
+            ['starboard_inside', '06:21', '09:04', ['06:58' => ['caught', 16]]],
+        ],
+    ],
+    [
         'name' => 'Ottermark main lake, July ledges',
         'conditions' => $place + ['date' => '2026-07-18', 'time' => '08:30',
             'water' => ['temp_f' => 84, 'visibility_ft' => 5, 'normal_visibility_ft' => 5],
