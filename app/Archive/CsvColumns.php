@@ -14,6 +14,7 @@ final class CsvColumns
         'depth' => ['running depth', 'running depth ft', 'running depth m', 'lure depth', 'depth'], 'casts' => ['casts', 'number of casts'], 'angler' => ['angler', 'who', 'name', 'fisherman'],
         'contact' => ['contact', 'result', 'kind', 'outcome'], 'species' => ['species', 'fish'], 'length' => ['length', 'length in', 'length cm', 'size'],
         'weight' => ['weight', 'weight lb', 'weight kg'], 'fish_depth' => ['fish depth', 'fish depth ft', 'fish depth m'], 'forage' => ['forage', 'stomach', 'prey'],
+        'towed_line' => ['towed line'], 'let_out' => ['let out', 'let out ft', 'let out m'], 'minutes' => ['towed minutes'],
     ];
 
     /** Without these no row says anything. */

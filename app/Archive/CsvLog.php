@@ -13,8 +13,13 @@ use App\Show\Units;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use OldEddy\Choice\Lures\Catalog;
+use OldEddy\Contract\SpreadReader;
 use OldEddy\Day\Season\Species;
 use OldEddy\Log\Evidence\Limits;
+use OldEddy\Troll\Carrier;
+use OldEddy\Troll\Side;
+use OldEddy\Troll\SpreadPlanner;
+use OldEddy\Troll\Station;
 
 /**
  * A log that was kept elsewhere, row by row as entries of ours: a day for each date and water, a stint for rows that show the same, a
@@ -26,6 +31,8 @@ final readonly class CsvLog
 
     /** No fish is longer; numbers are looked at as they stand in the table, and again in their units by the entry they become. */
     private const LENGTH_CM = 250;
+
+    private const LONGEST_TOW_MIN = 1440;
 
     private const DATES = ['Y-m-d', 'm/d/Y', 'd.m.Y', 'Y/m/d'];
 
@@ -65,8 +72,8 @@ final readonly class CsvLog
                 foreach (array_chunk($this->events((string) $key, $of), self::AT_ONCE) as $events) {
                     $answers = array_column((new EventTaker($trip))->take($events), 'became', 'id');
                     foreach ($events as $event) {
-                        if ($answers[$event['id']] === EventTaker::TAKEN && in_array($event['kind'], ['stint', 'contact'], true)) {
-                            $took["{$event['kind']}s"]++;
+                        if ($answers[$event['id']] === EventTaker::TAKEN && in_array($event['kind'], ['stint', 'tow', 'contact'], true)) {
+                            $took[$event['kind'] === 'contact' ? 'contacts' : 'stints']++;
                         }
                     }
                 }
@@ -97,7 +104,7 @@ final readonly class CsvLog
         $said = $seen = [];
         [$stint, $fish] = ['', 0];
         foreach ($rows as $row) {
-            $shown = array_intersect_key($row, array_flip(['spot', 'lure', 'color', 'retrieve', 'depth', 'casts', 'angler']));
+            $shown = array_intersect_key($row, array_flip(['spot', 'lure', 'color', 'retrieve', 'depth', 'casts', 'angler', 'line', 'let_out', 'minutes']));
             $at = "{$row['date']}T{$row['time']}:00";
             if ($shown !== $said) {
                 $said = $shown;
@@ -105,11 +112,7 @@ final readonly class CsvLog
                 $seen[$key] = ($seen[$key] ?? 0) + 1;
                 $stint = $this->id("{$day} {$key} {$seen[$key]}");
                 $fish = 0;
-                $events[] = ['id' => $this->id("begin {$stint}"), 'kind' => 'stint', 'at' => $at, 'stint' => $stint, 'depth_ft' => $row['depth']]
-                    + array_intersect_key($row, array_flip(['spot', 'lure', 'color', 'retrieve', 'angler']));
-                for ($left = $row['casts'], $n = 0; $left > 0; $left -= Limits::CASTS_AT_ONCE, $n++) {
-                    $events[] = ['id' => $this->id("casts {$stint} {$n}"), 'kind' => 'casts', 'at' => $at, 'stint' => $stint, 'count' => min(Limits::CASTS_AT_ONCE, $left)];
-                }
+                array_push($events, ...($row['line'] === null ? $this->cast($row, $stint, $at) : $this->towed($row, $stint, $at)));
             }
             if ($row['contact'] !== null) {
                 $contact = $this->id("contact {$stint} ".(++$fish));
@@ -124,6 +127,42 @@ final readonly class CsvLog
         }
 
         return $events;
+    }
+
+    /**
+     * @param  array<string, mixed>  $row
+     * @return list<array<string, mixed>>
+     */
+    private function cast(array $row, string $stint, string $at): array
+    {
+        $events = [
+            ['id' => $this->id("begin {$stint}"), 'kind' => 'stint', 'at' => $at, 'stint' => $stint, 'depth_ft' => $row['depth']]
+            + array_intersect_key($row, array_flip(['spot', 'lure', 'color', 'retrieve', 'angler'])),
+        ];
+        for ($left = $row['casts'], $n = 0; $left > 0; $left -= Limits::CASTS_AT_ONCE, $n++) {
+            $events[] = ['id' => $this->id("casts {$stint} {$n}"), 'kind' => 'casts', 'at' => $at, 'stint' => $stint, 'count' => min(Limits::CASTS_AT_ONCE, $left)];
+        }
+
+        return $events;
+    }
+
+    /**
+     * @param  array<string, mixed>  $row
+     * @return list<array<string, mixed>>
+     */
+    private function towed(array $row, string $stint, string $at): array
+    {
+        [$side, $station] = explode('_', $row['line'], 2) + [1 => ''];
+        $station = Station::tryFrom($station) ?? Station::Flat;
+
+        return [
+            [
+                'id' => $this->id("begin {$stint}"), 'kind' => 'tow', 'at' => $at, 'stint' => $stint, 'depth_ft' => $row['depth'], 'line' => $row['line'],
+                'side' => (Side::tryFrom($side) ?? Side::Center)->value, 'station' => $station->value, 'let_out_ft' => $row['let_out'],
+                'carrier' => ($station === Station::Flat ? Carrier::Flat : Carrier::Board)->value,
+            ] + array_intersect_key($row, array_flip(['spot', 'lure', 'color', 'retrieve', 'angler'])),
+            ['id' => $this->id("lift {$stint}"), 'kind' => 'lift', 'stint' => $stint, 'at' => (new DateTimeImmutable($at))->modify("+{$row['minutes']} minutes")->format('Y-m-d\TH:i:s')],
+        ];
     }
 
     /**
@@ -144,7 +183,11 @@ final readonly class CsvLog
         $species = self::key($said('species'));
         $casts = $said('casts') === '' ? $this->else['casts'] : (int) $said('casts');
         $depth = $said('depth') === '' ? $this->else['depth'] : $units->take('depth', (float) str_replace(',', '.', $said('depth')));
+        $line = mb_strimwidth(self::key($said('towed_line')), 0, SpreadReader::LONGEST_KEY);
+        [$out, $minutes] = [$units->take('depth', (float) str_replace(',', '.', $said('let_out'))), (int) $said('minutes')];
         $problem = match (true) {
+            $line !== '' && ($out < SpreadPlanner::OUT_FT[0] || $out > SpreadPlanner::OUT_FT[1]) => sprintf('A towed line is let out from %d to %d ft.', ...SpreadPlanner::OUT_FT),
+            $line !== '' && ($minutes < 0 || $minutes > self::LONGEST_TOW_MIN) => sprintf('A line is towed for 0 to %d minutes.', self::LONGEST_TOW_MIN),
             $date === null => sprintf('The date "%s" is none of the calendar.', $said('date')),
             $time === null => sprintf('The time "%s" is none of the clock.', $said('time')),
             ! Catalog::has($lure) => sprintf('No lure of ours is called "%s".', $said('lure')),
@@ -164,7 +207,7 @@ final readonly class CsvLog
             'date' => $date, 'time' => $time, 'water' => mb_strimwidth($said('water'), 0, 80), 'spot' => mb_strimwidth($said('spot') ?: 'Somewhere', 0, 80), 'lure' => $lure,
             'color' => in_array($color, StintFields::ofStint()['color'], true) ? $color : $this->else['color'],
             'retrieve' => mb_strimwidth(self::key($said('retrieve')), 0, 40) ?: Catalog::get($lure)->cadences[0],
-            'depth' => round($depth, 1), 'casts' => $casts,
+            'depth' => round($depth, 1), 'casts' => $casts, 'line' => $line === '' ? null : $line, 'let_out' => round($out, 1), 'minutes' => $minutes,
             'angler' => in_array(mb_strtolower($said('angler')), ['', mb_strtolower($this->angler->name)], true) ? null : mb_strimwidth($said('angler'), 0, 40),
             'contact' => $contact === '' ? null : $contact, 'species' => $species === '' ? null : $species, 'length' => $number('length'), 'weight' => $number('weight'),
             'fish_depth' => $number('fish_depth'), 'forage' => in_array($forage, $kinds['forage'], true) ? $forage : null,

@@ -10,11 +10,12 @@ use App\Show\Word;
 use App\Year\BoxFile;
 use Illuminate\Support\Facades\DB;
 
-/** The log of all days as a table that any spreadsheet opens: a row a contact, and one for each stint that brought none (G6). */
+/** The log of all days as a table that any spreadsheet opens: a row a contact, and one for each stint that brought none and each towed line (G6). */
 final readonly class LogCsv
 {
     public const COLUMNS = [
         'date', 'water', 'time', 'spot', 'lure', 'color', 'retrieve', 'running depth ft', 'casts', 'angler', 'contact', 'species', 'length in', 'weight lb', 'fish depth ft', 'forage',
+        'towed line', 'let out ft', 'towed minutes',
     ];
 
     public function __construct(private User $angler)
@@ -43,19 +44,22 @@ final readonly class LogCsv
     private function day(Trip $trip): iterable
     {
         $contacts = DB::table('contacts')->where('trip_id', $trip->id)->whereNull('deleted_at')->orderBy('at')->get()->groupBy('stint_id');
-        foreach ($trip->stints()->toBase()->get() as $stint) {
+        foreach ($trip->stints()->get() as $stint) {
             $begun = fn (string $at): array => [
                 $trip->conditions['date'] ?? substr($at, 0, 10), $trip->name, substr($at, 11, 5), $stint->spot, Word::of($stint->lure), Word::of($stint->color),
-                Word::of($stint->retrieve), (float) $stint->depth_ft, (int) $stint->cast_count, $stint->angler ?? $this->angler->name,
+                Word::of($stint->retrieve), $stint->depth_ft, $stint->line === null ? $stint->cast_count : '', $stint->angler ?? $this->angler->name,
+            ];
+            $towed = $stint->line === null ? ['', '', ''] : [
+                Word::of($stint->line), $stint->let_out_ft, $stint->lifted_at === null ? '' : (int) round($stint->started_at->diffInMinutes($stint->lifted_at)),
             ];
             $of = $contacts[$stint->id] ?? [];
-            if (count($of) === 0) {
-                yield [...$begun($stint->started_at), '', '', '', '', '', ''];
+            if (count($of) === 0 || $stint->line !== null) {
+                yield [...$begun($stint->started_at->format('Y-m-d H:i:s')), '', '', '', '', '', '', ...$towed];
             }
             foreach ($of as $c) {
                 yield [
                     ...$begun($c->at), $c->kind, $c->species === null ? '' : Word::of($c->species), $c->length_in, $c->weight_lb, $c->depth_ft,
-                    $c->forage === null ? '' : Word::of($c->forage),
+                    $c->forage === null ? '' : Word::of($c->forage), ...$towed,
                 ];
             }
         }

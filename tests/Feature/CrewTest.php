@@ -127,6 +127,15 @@ final class CrewTest extends WaterTestCase
             self::assertSame('taken', $this->as($tess)->log($this->day, [$entry])->json('events.0.became'));
         }
         self::assertSame([true, false], [Stint::query()->find($one)?->lifted_at !== null, Stint::query()->find($two)?->lifted_at !== null]);
+        // Home he takes the lines that he set or struck, and of their fish what he struck.
+        $this->as($this->wren)->log($this->day, [
+            $this->event('contact', ['stint' => $one, 'contact' => (string) Str::uuid(), 'contact_kind' => 'caught']), $set($three = (string) Str::uuid()),
+        ]);
+        $this->as($tess)->post(route('crew.keep', $this->day))->assertRedirect();
+        $copy = $tess->trips()->sole();
+        self::assertSame(['port_inside', 'port_inside'], $copy->stints()->pluck('line')->all());
+        self::assertSame(['missed'], $copy->contacts()->pluck('kind')->all());
+        self::assertNotNull(Stint::query()->find($three));
     }
 
     public function test_a_device_whose_ground_is_old_is_told_of_a_new_guest(): void

@@ -87,6 +87,34 @@ final class CsvLogTest extends WaterTestCase
         self::assertEquals($same($this->wren), $same($bob));
     }
 
+    public function test_towed_lines_go_out_and_come_in_with_their_minutes(): void
+    {
+        $trip = $this->trolled($this->wren);
+        $set = ['line' => 'port_outside', 'side' => 'port', 'station' => 'outside', 'carrier' => 'board', 'let_out_ft' => 150, 'spot' => 'Channel', 'lure' => 'trolling_spoon', 'color' => 'orange', 'depth_ft' => 9, 'retrieve' => 'troll_steady'];
+        $this->log($trip, [
+            $this->event('tow', ['stint' => $run = (string) Str::uuid(), 'at' => '2026-04-20T07:00:00'] + $set),
+            $this->event('contact', ['stint' => $run, 'contact' => (string) Str::uuid(), 'contact_kind' => 'caught', 'at' => '2026-04-20T07:30:00']),
+            $this->event('lift', ['stint' => $run, 'at' => '2026-04-20T08:10:00']),
+        ])->assertOk();
+        $csv = $this->get(route('archive.csv'))->assertOk()->streamedContent();
+        self::assertStringContainsString(',Channel,"trolling spoon",orange,"troll steady",9,,Wren,,,,,,,"port outside",150,70', $csv);
+        $this->actingAs($bob = $this->angler('bob@old-eddy.example')->refresh());
+        $take = function () use ($bob, $csv): void {
+            $this->brought($csv)->assertSee('2 of 2 lines can be taken');
+            preg_match_all('/name="columns\[(\w+)\]" value="(\d+)"/', (string) $this->get(route('archive.columns', $id = $bob->archives()->value('id')))->getContent(), $m);
+            $this->post(route('archive.log.take', $id), ['columns' => array_combine($m[1], $m[2])]);
+        };
+        $take();
+        $take();
+        [$mine, $his] = [Stint::towed($trip->stints()->with('contacts')->get()), Stint::towed($bob->trips()->sole()->stints()->with('contacts')->get())];
+        self::assertEquals($mine, $his);
+        self::assertSame(70.0, $his[0]->minutes);
+        foreach (['let out ft' => '5000', 'towed minutes' => '9999'] as $column => $wrong) {
+            $line = str_replace(',150,70', $column === 'let out ft' ? ",{$wrong},70" : ",150,{$wrong}", $csv);
+            $this->brought($line)->assertSee('0 of 2 lines can be taken')->assertSee($column === 'let out ft' ? 'let out from 20 to 300 ft' : 'towed for 0 to 1440 minutes');
+        }
+    }
+
     public function test_what_is_no_table_is_answered_in_a_sentence(): void
     {
         foreach (["\0\0\0" => 'no table', 'one' => 'two or more', str_repeat('a,', 70) => 'two or more', "a,b\n".str_repeat("1,2\n", 5_010) => 'divide it'] as $text => $says) {
