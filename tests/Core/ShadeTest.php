@@ -106,6 +106,8 @@ final class ShadeTest extends TestCase
         $faces = array_map(static fn (ShoreStrip $s): float => round($s->facesDeg), $strips);
         self::assertContains(270.0, $faces, 'in the morning the east bank is shaded, and faces west over the water');
         self::assertNotContains(90.0, $faces);
+        $east = array_values(array_filter($strips, static fn (ShoreStrip $s): bool => round($s->facesDeg) === 270.0))[0];
+        self::assertEqualsWithDelta([-80 + $d, -80 + $d], [$east->from->lon, $east->to->lon], 1e-9, 'the bank that faces west is the one in the east');
         foreach ($strips as $strip) {
             self::assertEqualsWithDelta((new BankShade($strip->facesDeg, 40, 5))->widthFt($sun), $strip->widthFt, 1e-9);
             self::assertSame($strip->widthFt >= 5 && $strip->widthFt <= 10, $strip->isBest());

@@ -278,6 +278,9 @@ final class TrollTest extends TestCase
         $deep = Spread::of(BoatKind::Boat, [self::line('port_outside', 'banana_plug', 200, lengthIn: 5.5), self::line('port_inside', 'banana_plug', 40, lengthIn: 3.0)], 1.2);
         self::assertTrue(LineCard::on($deep, 'port_outside')?->under, 'it runs deeper than what is in its way');
         self::assertFalse(LineCard::on($deep, 'port_inside')?->under);
+        $high = Spread::of(BoatKind::Boat, [self::line('port_outside', 'banana_plug', 40, lengthIn: 3.0), self::line('port_inside', 'banana_plug', 200, lengthIn: 5.5)], 1.2);
+        self::assertFalse(LineCard::on($high, 'port_outside')?->under, 'what is in its way runs deeper: over it');
+        self::assertStringContainsString('Bring it over that line.', (string) LineCard::on($high, 'port_outside')?->words());
         self::assertStringContainsString('Clear port inside. Bring it under that line.', (string) LineCard::on($deep, 'port_outside')?->words());
     }
 

@@ -43,6 +43,12 @@ final class MetricPagesTest extends WaterTestCase
             $this->assertMetric('state', json_encode($this->log($trip, [])->json('state'), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
         }
         self::assertGreaterThan(150, $seen);
+        $this->post(route('drill.begin'), ['ask' => (string) Str::uuid(), 'seed' => 4, 'mode' => 'troll']);
+        $drill = Trip::query()->where('drill_seed', 4)->sole();
+        $this->post(route('drill.tow.on', $drill), ['minutes' => 30, 'gone' => 0]);
+        foreach (['drill.tow', 'drill.end', 'troll', 'confirm'] as $page) {
+            $this->assertMetric($page, (string) $this->get(route($page, $drill))->assertOk()->getContent());
+        }
         $layer = $trips[0]->lake?->layers()->first();
         self::assertNotNull($layer);
         $this->assertMetric('layer', (string) $this->get(route('layer', [$trips[0]->lake, $layer->id]))->getContent());
