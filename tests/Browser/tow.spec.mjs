@@ -62,3 +62,25 @@ test('lines are set, one is struck and cleared by its card, without signal as wi
     await expect(page.getByText('1 contact in')).toBeVisible();
     await sound(page);
 });
+
+test('who leaves the band of the spread is told, by where the phone is', async ({ page, context }) => {
+    const day = await freshDay(page);
+    await page.goto(`${day}/troll`);
+    await page.getByRole('button', { name: 'Keep this spread' }).click();
+    await context.grantPermissions(['geolocation']);
+    await context.setGeolocation({ latitude: 44, longitude: -80, accuracy: 5 });
+    await page.goto(`${day}/fish`);
+    await page.locator('[data-set-all]').click();
+    await inStep(page);
+    await page.getByRole('button', { name: 'Follow the speed' }).click();
+    await page.waitForTimeout(6000);
+    // A hundred metres in six seconds: far too fast.
+    await context.setGeolocation({ latitude: 44.0009, longitude: -80, accuracy: 5 });
+    await expect(page.getByText(/Too fast for this spread: \d+\.\d mph/)).toBeVisible();
+    await expect(page.locator('.tow-speed')).toHaveClass(/leaves/);
+    await page.locator('.tow-deck [data-line="port_outside"] text').first().click();
+    await page.locator('[data-strike-was="missed"]').click();
+    await inStep(page);
+    await page.goto(`${day}/entries`);
+    await sound(page);
+});

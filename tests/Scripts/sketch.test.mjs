@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { Drawing, isRing, offLine, onSheet, scaleBar, thinned } from '../../resources/js/sketch/drawing.js';
+import { metresFrom } from '../../resources/js/ground.js';
+import { Drawing, isRing, offLine, scaleBar, thinned } from '../../resources/js/sketch/drawing.js';
 import { Walk } from '../../resources/js/sketch/walk.js';
 
 const sheet = (things = []) => new Drawing({ lat: 37, lon: -80, reach_ft: 200, things });
@@ -75,6 +76,6 @@ test('a walk draws along, leaves bad fixes out, and lays an empty sheet where it
 });
 
 test('degrees become metres east and north of the middle', () => {
-    const [east, north] = onSheet({ lat: 60, lon: 10 }, { lat: 60.001, lon: 10.001 });
+    const [east, north] = metresFrom({ lat: 60, lon: 10 }, { lat: 60.001, lon: 10.001 });
     assert.ok(Math.abs(east - 55.66) < 0.01 && Math.abs(north - 111.32) < 0.01, 'at sixty degrees a degree of longitude is half as long');
 });

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { fishOn } from '../../resources/js/deck/fish-on.js';
-import { inBand, minutesOf, tow } from '../../resources/js/deck/tow.js';
+import { inBand, minutesOf, tow, wayBetween } from '../../resources/js/deck/tow.js';
 import { write } from '../../resources/js/deck/log.js';
 
 // T10, T12: what the deck adds up of towed lines, and what it takes along at a strike.
@@ -67,4 +67,22 @@ test('a day that is cast tows nothing', () => {
     const one = onDeck();
     one.state.spread = null;
     assert.deepEqual([one.towing, one.towLines, one.speedSays, one.someOut], [false, [], '', false]);
+});
+
+test('a phone that tells places alone has its speed and heading reckoned', () => {
+    const at = { lat: 44, lon: -80, at: 0 };
+    // 22.352 m in ten seconds are five miles an hour; a degree of longitude is shorter here by the cosine of the latitude.
+    const north = wayBetween(at, { lat: 44 + 22.352 / 111320, lon: -80, at: 10000 });
+    assert.ok(Math.abs(north.mph - 5) < 0.01 && Math.abs(north.heading) < 1e-6);
+    const west = wayBetween(at, { lat: 44, lon: -80 - 22.352 / (111320 * Math.cos((44 * Math.PI) / 180)), at: 10000 });
+    assert.ok(Math.abs(west.mph - 5) < 0.01 && Math.abs(west.heading - 270) < 1e-6);
+    assert.equal(wayBetween(at, { lat: 44.1, lon: -80, at: 2000 }), null, 'two seconds tell nothing');
+    const deck = onDeck();
+    deck.boatGoes(null, at);
+    assert.equal(deck.boatMph, null);
+    deck.boatGoes(null, { ...at, at: 2000 });
+    deck.boatGoes(null, { lat: 44 + 22.352 / 111320, lon: -80, at: 10000 });
+    assert.deepEqual([deck.boatMph, deck.boatHeading], [5, 0], 'counted from the first place on');
+    deck.boatGoes({ mph: 2.004, heading: 359.7 }, { ...at, at: 12000 });
+    assert.deepEqual([deck.boatMph, deck.boatHeading], [2, 0], 'what the phone tells itself goes first');
 });

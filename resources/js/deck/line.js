@@ -1,4 +1,5 @@
-import { FEET_PER_M, onSheet } from '../sketch/drawing.js';
+import { metresFrom } from '../ground.js';
+import { FEET_PER_M } from '../sketch/drawing.js';
 
 /** Nearer than this is on the line, as the core has it. */
 const ON_FT = 3;
@@ -7,7 +8,7 @@ const USUAL_FT = 75;
 
 /** How far a boat stands off a line of the cast: feet to its right and ahead, degrees to the right; as the core reckons it. */
 export function offOf({ lat, lon, bearing_deg }, boat, heading) {
-    const [east, north] = onSheet({ lat, lon }, boat).map((m) => m * FEET_PER_M);
+    const [east, north] = metresFrom({ lat, lon }, boat).map((m) => m * FEET_PER_M);
     const turn = (bearing_deg * Math.PI) / 180;
     return {
         rightFt: east * Math.cos(turn) - north * Math.sin(turn),

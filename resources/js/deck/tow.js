@@ -1,4 +1,5 @@
 import { waterTime } from '../clock.js';
+import { metresFrom } from '../ground.js';
 
 const KM_PER_MILE = 1.609344;
 const MPH_PER_M_S = 3.6 / KM_PER_MILE;
@@ -14,6 +15,15 @@ export function inBand(mph, band) {
     return mph === null || !band ? null : mph < band[0] ? 'below' : mph > band[1] ? 'above' : 'in';
 }
 
+const LEAST_S = 5;
+
+/** Speed (mph) and heading (degrees) from one place to another where a phone tells places alone; nothing before some seconds have passed. */
+export function wayBetween(from, to) {
+    const seconds = (to.at - from.at) / 1000;
+    const [east, north] = metresFrom(from, to);
+    return seconds < LEAST_S ? null : { mph: (Math.hypot(east, north) / seconds) * MPH_PER_M_S, heading: ((Math.atan2(east, north) * 180) / Math.PI + 360) % 360 };
+}
+
 /** The part of the deck for lines that are towed: what is in the water, the boat's speed, a strike on a line. */
 export const tow = {
     strike: null,
@@ -21,6 +31,7 @@ export const tow = {
     boatMph: null,
     boatHeading: null,
     speedWatch: null,
+    lastPlace: null,
     band: null,
     towNow: '',
 
@@ -152,18 +163,29 @@ export const tow = {
     get speedClass() {
         return { 'tow-speed': true, leaves: ['below', 'above'].includes(this.band) };
     },
+    /** As the phone tells it, or else by where it was before. */
+    boatGoes(told, place) {
+        const way = told ?? (this.lastPlace ? wayBetween(this.lastPlace, place) : null);
+        if (way !== null) {
+            this.boatMph = Math.round(way.mph * 100) / 100;
+            this.boatHeading = way.heading === null ? null : Math.round(way.heading) % 360;
+        }
+        if (way !== null || this.lastPlace === null) {
+            this.lastPlace = place;
+        }
+    },
     /** The phone's own speed and heading; who leaves the band of the spread is told once. */
     followSpeed() {
         if (this.speedWatch !== null) {
             navigator.geolocation.clearWatch(this.speedWatch);
             this.speedWatch = null;
-            this.boatMph = this.boatHeading = this.band = null;
+            this.boatMph = this.boatHeading = this.band = this.lastPlace = null;
             return;
         }
         this.speedWatch = navigator.geolocation?.watchPosition(
-            ({ coords }) => {
-                this.boatMph = coords.speed === null ? null : Math.round(coords.speed * MPH_PER_M_S * 100) / 100;
-                this.boatHeading = coords.heading === null || Number.isNaN(coords.heading) ? null : Math.round(coords.heading);
+            ({ coords, timestamp }) => {
+                const heading = coords.heading === null || Number.isNaN(coords.heading) ? null : coords.heading;
+                this.boatGoes(coords.speed === null ? null : { mph: coords.speed * MPH_PER_M_S, heading }, { lat: coords.latitude, lon: coords.longitude, at: timestamp });
                 const now = inBand(this.boatMph, this.spread?.range_mph);
                 if (now !== this.band && (now === 'below' || now === 'above')) {
                     this.notice = now === 'above' ? `Too fast for this spread: ${this.speedIn(this.boatMph)}.` : `Too slow for this spread: ${this.speedIn(this.boatMph)}.`;

@@ -95,14 +95,7 @@ export function thinned(points, off) {
     return worst <= off ? [points[0], points.at(-1)] : [...thinned(points.slice(0, at + 1), off).slice(0, -1), ...thinned(points.slice(at), off)];
 }
 
-const METRES_PER_DEGREE = 111_320;
-
 export const FEET_PER_M = 1 / 0.3048;
-
-/** Degrees to metres on a sheet, and back. */
-export const onSheet = ({ lat, lon }, at) => [
-    (at.lon - lon) * METRES_PER_DEGREE * Math.cos((lat * Math.PI) / 180), (at.lat - lat) * METRES_PER_DEGREE,
-];
 
 /** A round length for a scale bar of about so many metres: 1, 2 or 5 and noughts, in feet or metres. */
 export function scaleBar(metres, isMetric) {

@@ -1,5 +1,6 @@
 import { NoSignal, SignedOut, send } from '../wire.js';
-import { apart, Drawing, FEET_PER_M, isRing, onSheet, scaleBar, thinned } from './drawing.js';
+import { metresFrom } from '../ground.js';
+import { apart, Drawing, FEET_PER_M, isRing, scaleBar, thinned } from './drawing.js';
 import { PictureBelow } from './picture.js';
 import { Walk } from './walk.js';
 
@@ -75,7 +76,7 @@ class Sheet {
     whole() {
         const { rings, spots } = this.given.known;
         const points = [
-            ...this.drawing.things.flatMap((t) => t.points), ...rings.flat().map(([lon, lat]) => onSheet(this.drawing, { lat, lon })), ...spots.map((s) => onSheet(this.drawing, s)),
+            ...this.drawing.things.flatMap((t) => t.points), ...rings.flat().map(([lon, lat]) => metresFrom(this.drawing, { lat, lon })), ...spots.map((s) => metresFrom(this.drawing, s)),
         ];
         const [xs, ys] = [points.map((p) => p[0]), points.map((p) => p[1])];
         const [wide, high] = points.length > 1 ? [Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys)] : [0, 0];
@@ -455,8 +456,8 @@ class Sheet {
         this.svg.querySelector('[data-line]').replaceChildren(...(line.length ? [this.one('polyline', { points: this.points(line), class: 'sketch-line' }), ...line.slice(0, 1).map((p) => this.one('circle', { cx: p[0], cy: -p[1], r: 7 * this.perPoint, class: 'sketch-first' }))] : []));
         const known = this.svg.querySelector('[data-known]');
         known.replaceChildren(
-            ...this.given.known.rings.map((ring) => this.one('polygon', { points: this.points(ring.map(([lon, lat]) => onSheet(this.drawing, { lat, lon }))), class: 'sketch-known' })),
-            ...this.given.known.spots.map((s) => this.mark(onSheet(this.drawing, s), '×', s.name, 'sketch-known')),
+            ...this.given.known.rings.map((ring) => this.one('polygon', { points: this.points(ring.map(([lon, lat]) => metresFrom(this.drawing, { lat, lon }))), class: 'sketch-known' })),
+            ...this.given.known.spots.map((s) => this.mark(metresFrom(this.drawing, s), '×', s.name, 'sketch-known')),
         );
         const [x, y] = this.cross;
         const arm = 11 * this.perPoint;

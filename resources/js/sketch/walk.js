@@ -1,4 +1,5 @@
-import { apart, onSheet } from './drawing.js';
+import { metresFrom } from '../ground.js';
+import { apart } from './drawing.js';
 
 /** A fix worse than this says nothing about a shore, metres; nearer than this to the last one is standing still. */
 const WORST_M = 25;
@@ -29,7 +30,7 @@ export class Walk {
         if (!this.drawing.things.length && !this.last) {
             [this.drawing.lat, this.drawing.lon] = [Number(latitude.toFixed(6)), Number(longitude.toFixed(6))];
         }
-        const place = onSheet(this.drawing, at);
+        const place = metresFrom(this.drawing, at);
         const moved = this.last === null || apart(this.last, place) >= Math.max(STEP_M, accuracy / 3);
         this.said(`Known to ${Math.round(accuracy)} m.`);
         if (moved) {
