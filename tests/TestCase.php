@@ -7,6 +7,7 @@ namespace Tests;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Testing\TestResponse;
 
 abstract class TestCase extends BaseTestCase
 {
@@ -20,6 +21,17 @@ abstract class TestCase extends BaseTestCase
         }
 
         return $app;
+    }
+
+    /** A server that breaks down answers no question of a test, not even the one whether there were no errors of input. */
+    public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null): TestResponse
+    {
+        $answer = parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
+        if ($answer->getStatusCode() === 500) {
+            self::fail("{$method} {$uri} broke down: {$answer->exception?->getMessage()} at {$answer->exception?->getFile()}:{$answer->exception?->getLine()}");
+        }
+
+        return $answer;
     }
 
     /** Whoever acts next does so on a device of his own. */

@@ -64,17 +64,28 @@ final class SpreadOfDay
      */
     public static function typed(array $form, Units $units): Spread
     {
-        $number = static fn (string $quantity, mixed $value): mixed => match (true) {
-            is_numeric($value) => $units->take($quantity, (float) $value),
-            default => $value === '' ? null : $value,
-        };
+        $number = static fn (string $quantity, mixed $value): mixed => self::told($value, static fn (float $v): float => $units->take($quantity, $v));
         $lines = array_map(static fn (mixed $line): mixed => ! is_array($line) ? $line : [
             'let_out_ft' => $number('depth', $line['let_out'] ?? null),
-            'length_in' => $number('plain', $line['length_in'] ?? null), 'weight_oz' => $number('plain', $line['weight_oz'] ?? null),
+            // Length and weight are those of a lure: another lure has its own.
+            ...($line['of'] ?? null) !== ($line['lure'] ?? null) ? [] : [
+                'length_in' => self::told($line['length'] ?? null, $units->takeSize(...)), 'weight_oz' => self::told($line['weight_oz'] ?? null, static fn (float $oz): float => $oz),
+            ],
+            'sinker_oz' => self::told($line['sinker'] ?? null, $units->takeLure(...)),
             'points' => self::points($line['points'] ?? null, $units),
         ] + array_intersect_key($line, ['key' => 0, 'side' => 0, 'position' => 0, 'carrier' => 0, 'lure' => 0, 'color' => 0, 'line' => 0]), array_values((array) ($form['lines'] ?? [])));
 
         return SpreadReader::spread(['boat' => $form['boat'] ?? null, 'speed_mph' => $number('speed', $form['speed'] ?? null), 'lines' => $lines]);
+    }
+
+    /**
+     * A number that was typed, in the units of the core. What is none is left for the reader to name.
+     *
+     * @param  callable(float): float  $take
+     */
+    private static function told(mixed $value, callable $take): mixed
+    {
+        return is_numeric($value) ? round($take((float) $value), 4) : ($value === '' ? null : $value);
     }
 
     /** Points as they are typed: feet of line and feet deep, pair by pair. What is no pair is left for the reader to name. */

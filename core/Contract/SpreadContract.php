@@ -8,6 +8,7 @@ use OldEddy\Basics\Problem\Fields;
 use OldEddy\Basics\Problem\InvalidInput;
 use OldEddy\Basics\Said;
 use OldEddy\Plan\Planner;
+use OldEddy\Troll\Carrier;
 use OldEddy\Troll\LineCard;
 use OldEddy\Troll\RunningLine;
 use OldEddy\Troll\Spread;
@@ -76,7 +77,7 @@ final class SpreadContract
             'key' => $line->key, 'side' => $line->side->value, 'position' => $line->station->value, 'carrier' => $line->carrier->value, 'lure' => $line->lure->key,
             'color' => $line->color->value, 'let_out_ft' => round($line->letOutFt, 1), 'length_in' => $line->lengthIn, 'weight_oz' => $line->weightOz,
             'line' => $line->tiedTo->value,
-        ];
+        ] + ($line->carrier === Carrier::Weight ? ['sinker_oz' => $line->sinkerOz] : []);
     }
 
     /** @return array<string, array<string, mixed>> by line */

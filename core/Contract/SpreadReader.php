@@ -105,6 +105,7 @@ final class SpreadReader
         $length = $one->number('length_in', 0.5, 16, 'in');
         $weight = $one->number('weight_oz', 0.02, 32, 'oz');
         $tiedTo = $one->oneOf('line', LineKind::class) ?? LineKind::Braid30;
+        $sinker = $one->number('sinker_oz', 0.1, 64, 'oz') ?? SpreadLine::SINKER_OZ;
         $key = $one->text('key', self::LONGEST_KEY);
         $points = [];
         foreach ($one->pairs('points', 0, self::MOST_POINTS, SpreadPlanner::OUT_FT[1] * 3) as $i => [$let, $deep]) {
@@ -134,7 +135,7 @@ final class SpreadReader
 
         return new SpreadLine(
             $key ?? "{$side->value}_{$station->value}", $side, $station, $carrier, $lure, $color, $out,
-            $length ?? $lengths[intdiv(count($lengths), 2)], $weight ?? $weights[intdiv(count($weights), 2)] ?? 0.5, $points, $tiedTo,
+            $length ?? $lengths[intdiv(count($lengths), 2)], $weight ?? $weights[intdiv(count($weights), 2)] ?? 0.5, $points, $tiedTo, $sinker,
         );
     }
 }

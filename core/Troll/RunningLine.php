@@ -20,9 +20,6 @@ final readonly class RunningLine
 
     private const FLOATS = -0.08;
 
-    /** A weight on the line is so heavy, ounces. Basis: own choice. */
-    private const WEIGHT_OZ = 3.0;
-
     /** @param  list<array{float, float}>  $shape  feet behind the tip, feet below the surface */
     private function __construct(
         public SpreadLine $line, public float $depthFt, public DepthBasis $basis, public float $backFt, public array $shape,
@@ -71,7 +68,7 @@ final readonly class RunningLine
     private static function towed(SpreadLine $line, float $tipFt): Towed
     {
         $lure = $line->lure;
-        $carried = $line->carrier === Carrier::Weight ? self::WEIGHT_OZ : 0.0;
+        $carried = $line->carrier === Carrier::Weight ? $line->sinkerOz : 0.0;
         $towed = new Towed(($lure->dives() ? self::FLOATS : self::SINKS) * $line->weightOz + $carried, self::DRAG_CM2 * $line->lengthIn ** 2);
         if (! $lure->dives()) {
             return $towed;

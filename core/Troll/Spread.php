@@ -34,7 +34,7 @@ final readonly class Spread
     public static function of(BoatKind $boat, array $lines, float $speedMph, array $others = [], array $like = []): self
     {
         $range = self::common($lines);
-        $what = static fn (SpreadLine $l): string => "{$l->lure->key} {$l->lengthIn} {$l->weightOz} {$l->carrier->value}";
+        $what = static fn (SpreadLine $l): string => "{$l->lure->key} {$l->lengthIn} {$l->weightOz} {$l->carrier->value} {$l->sinkerOz}";
         [$running, $known] = [[], []];
         foreach ($like as $one) {
             $known[$what($one->line)] = $one;

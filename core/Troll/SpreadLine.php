@@ -13,10 +13,14 @@ use OldEddy\Choice\Lures\LureFamily;
  */
 final readonly class SpreadLine
 {
+    /** A weight ahead of a lure is so heavy where nobody says it, ounces; it tells where a weight carries the line. Basis: own choice. */
+    public const SINKER_OZ = 3.0;
+
     /** @param  list<array{float, float}>  $points */
     public function __construct(
         public string $key, public Side $side, public Station $station, public Carrier $carrier, public LureFamily $lure, public ColorFamily $color,
         public float $letOutFt, public float $lengthIn, public float $weightOz, public array $points = [], public LineKind $tiedTo = LineKind::Braid30,
+        public float $sinkerOz = self::SINKER_OZ,
     ) {
     }
 

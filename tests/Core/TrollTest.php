@@ -263,6 +263,8 @@ final class TrollTest extends TestCase
         self::assertGreaterThan($depth(LineKind::Braid30), $depth(LineKind::Braid20));
         self::assertSame(8.0, $depth(LineKind::Mono20, [[150.0, 8.0]]), 'measured is measured');
         self::assertSame('20 lb nylon', (string) LineKind::Mono20->said());
+        $with = static fn (float $oz): float => RunningLine::of(self::line('a', 'trolling_spoon', 100)->with(['carrier' => Carrier::Weight, 'sinkerOz' => $oz]), Speed::fromMph(2), 4)->depthFt;
+        self::assertTrue($with(8) > $with(3) && $with(3) > $with(0.5), 'a heavier weight ahead takes it deeper');
     }
 
     /** T6: which lines to clear in which order, under or over, and where the net waits. */

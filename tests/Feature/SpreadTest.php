@@ -11,6 +11,8 @@ use App\Waters\PassesOfDay;
 use OldEddy\Contract\SpreadContract;
 use OldEddy\Contract\SpreadReader;
 use OldEddy\Day\Conditions\Bottom;
+use OldEddy\Troll\Carrier;
+use OldEddy\Troll\LineKind;
 use OldEddy\Where\Lake\DepthGrid;
 
 /** The spread of a day: laid out, moved under the hand, kept, and read as one typed it. Rules T1, T2, T7. */
@@ -64,7 +66,7 @@ final class SpreadTest extends WaterTestCase
         $turn = $this->getJson(route('troll.try', ['trip' => $this->trip, 'way' => 'starboard', 'radius' => 120] + $form))->assertOk();
         self::assertStringContainsString('all but stops', (string) $turn->json('parts.minded'));
         self::assertNotSame($straight->json('parts.above'), $turn->json('parts.above'));
-        $this->put(route('troll.keep', $this->trip), $form)->assertSessionHasNoErrors();
+        $this->put(route('troll.keep', $this->trip), $form)->assertRedirect()->assertSessionHasNoErrors();
         $kept = SpreadOfDay::of($this->trip->refresh());
         self::assertSame(100.0, $kept->line('port_outside')?->line->letOutFt);
         self::assertSame(SpreadContract::kept($kept), SpreadContract::kept(SpreadReader::spread($this->trip->spread ?? [])), 'it reads back as it was written');
@@ -72,7 +74,7 @@ final class SpreadTest extends WaterTestCase
 
     public function test_points_that_were_measured_take_over_and_go_along_to_the_next_day(): void
     {
-        $this->put(route('troll.keep', $this->trip), $this->form(['let_out' => '100', 'points' => '80 6, 120 10']))->assertSessionHasNoErrors();
+        $this->put(route('troll.keep', $this->trip), $this->form(['let_out' => '100', 'points' => '80 6, 120 10']))->assertRedirect()->assertSessionHasNoErrors();
         $line = SpreadOfDay::of($this->trip->refresh())->line('port_outside');
         self::assertSame(['points', 8.0], [$line?->basis->value, $line?->depthFt]);
         $next = $this->trip($this->wren, ['species' => 'walleye', 'mode' => 'troll', 'date' => '2026-04-21']);
@@ -82,6 +84,28 @@ final class SpreadTest extends WaterTestCase
         self::assertSame([[80.0, 6.0], [120.0, 10.0]], array_values($taken)[0]->line->points);
         $other = $this->angler('other@old-eddy.example');
         self::assertSame([], SpreadOfDay::of($this->trip($other, $next->conditions))->lines[0]->line->points, 'of nobody else');
+    }
+
+    public function test_length_weight_ahead_and_line_are_said_and_another_lure_has_its_own_length(): void
+    {
+        $this->put(route('troll.keep', $this->trip), $this->form(['carrier' => 'weight', 'sinker' => '6', 'length' => '5', 'line' => 'mono_20']))->assertRedirect()->assertSessionHasNoErrors();
+        $line = SpreadOfDay::of($this->trip->refresh())->line('port_outside')->line ?? self::fail('no such line');
+        self::assertSame([Carrier::Weight, 6.0, 5.0, LineKind::Mono20], [$line->carrier, $line->sinkerOz, $line->lengthIn, $line->tiedTo]);
+        $other = $line->lure->key === 'trolling_spoon' ? 'banana_plug' : 'trolling_spoon';
+        $this->put(route('troll.keep', $this->trip), $this->form(['lure' => $other, 'of' => $line->lure->key, 'length' => '5']))->assertRedirect()->assertSessionHasNoErrors();
+        self::assertSame(4.0, SpreadOfDay::of($this->trip->refresh())->line('port_outside')->line->lengthIn ?? null, 'the usual one of that lure');
+        $this->put(route('troll.keep', $this->trip), $this->form(['sinker' => 'heavy']))->assertSessionHasErrors('lines.0.sinker_oz');
+        $this->get(route('troll', $this->trip))->assertSee('value="heavy"', false);
+        $this->put(route('troll.keep', $this->trip), ['speed' => '99'] + $this->form([]))->assertStatus(302)->assertSessionHasErrors(['speed_mph' => 'Speed must be from 0.2 to 10 mph; 99 was given.']);
+        $this->wren->update(['units' => 'metric']);
+        $this->actingAs($this->wren->fresh());
+        $form = $this->form(['carrier' => 'weight', 'sinker' => '170', 'length' => '12.7']);
+        $answer = $this->put(route('troll.keep', $this->trip), $form);
+        $answer->assertSessionHasErrors('lines.0.let_out_ft')->assertStatus(302);
+        $form['lines'] = array_map(static fn (array $l): array => ['let_out' => '30'] + $l, $form['lines']);
+        $this->put(route('troll.keep', $this->trip), $form)->assertRedirect()->assertSessionHasNoErrors();
+        $line = SpreadOfDay::of($this->trip->refresh())->line('port_outside')->line ?? self::fail('no such line');
+        self::assertEqualsWithDelta([6.0, 5.0], [$line->sinkerOz, $line->lengthIn], 0.01, 'grams and centimetres');
     }
 
     public function test_what_cannot_be_read_is_named_and_nothing_typed_is_lost(): void
@@ -159,7 +183,7 @@ final class SpreadTest extends WaterTestCase
     private function form(array $first): array
     {
         $spread = SpreadOfDay::of($this->trip);
-        $lines = array_map(static fn (array $l): array => array_map(strval(...), ['let_out' => $l['let_out_ft']] + array_diff_key($l, ['let_out_ft' => 0, 'points' => 0])), SpreadContract::kept($spread)['lines']);
+        $lines = array_map(static fn (array $l): array => array_map(strval(...), ['let_out' => $l['let_out_ft'], 'of' => $l['lure'], 'length' => $l['length_in']] + array_diff_key($l, ['let_out_ft' => 0, 'points' => 0, 'length_in' => 0])), SpreadContract::kept($spread)['lines']);
         $lines[0] = $first + $lines[0];
 
         return ['boat' => 'boat', 'speed' => (string) $spread->speedMph, 'lines' => $lines];

@@ -129,7 +129,7 @@ final class TrollController
     private function named(string $path, Request $request): string
     {
         $parts = explode('.', $path);
-        $key = $request->input("lines.{$parts[1]}.key");
+        $key = isset($parts[1]) ? $request->input("lines.{$parts[1]}.key") : null;
 
         return $parts[0] !== 'lines' || ! isset($parts[1]) || ! is_string($key) ? ucfirst(Word::of(str_replace('_mph', '', $path)))
             : ucfirst(Word::of($key)).', '.Word::of(preg_replace('/_(ft|oz|in)$/', '', $parts[2] ?? 'line') ?? '');

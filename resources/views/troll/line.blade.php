@@ -1,6 +1,6 @@
 {{-- One line of the spread. --}}
 <li class="tow-row">
-    @foreach (['key' => $line->key, 'side' => $line->side->value, 'position' => $line->station->value, 'length_in' => $line->lengthIn, 'weight_oz' => $line->weightOz] as $name => $value)
+    @foreach (['key' => $line->key, 'side' => $line->side->value, 'position' => $line->station->value, 'of' => $line->lure->key, 'weight_oz' => $line->weightOz] as $name => $value)
         <input type="hidden" name="lines[{{ $i }}][{{ $name }}]" value="{{ $value }}">
     @endforeach
     <b class="tow-name">{{ $i + 1 }} {{ $line->words() }}</b>
@@ -14,6 +14,10 @@
         @foreach (['board' => 'a board', 'flat' => 'nothing', 'weight' => 'a weight'] as $carrier => $words)
             <option value="{{ $carrier }}" @selected(old("lines.{$i}.carrier", $line->carrier->value) === $carrier)>{{ $words }}</option>@endforeach
     </select></label>
+    <label><span class="field-label">long, {{ $units->sizeWord() }}</span><input name="lines[{{ $i }}][length]" inputmode="decimal" autocomplete="off"
+        value="{{ old("lines.{$i}.length", $units->showSize($line->lengthIn)) }}" @error("lines.{$i}.length_in") aria-invalid="true" @enderror></label>
+    <label class="tow-sinker"><span class="field-label">weight ahead, {{ $units->lureWord() }}</span><input name="lines[{{ $i }}][sinker]" inputmode="decimal" autocomplete="off"
+        value="{{ old("lines.{$i}.sinker", $units->showLure($line->sinkerOz)) }}" @error("lines.{$i}.sinker_oz") aria-invalid="true" @enderror></label>
     <label><span class="field-label">tied to</span><select name="lines[{{ $i }}][line]">
         @foreach (OldEddy\Troll\LineKind::cases() as $kind)<option value="{{ $kind->value }}" @selected(old("lines.{$i}.line", $line->tiedTo->value) === $kind->value)>{{ $units->say($kind->said()) }}</option>@endforeach
     </select></label>
