@@ -435,7 +435,7 @@ return [
         4,
         'common_practice',
         null,
-        'Trolled spoons and plugs: chartreuse and green belong in the choice in murk, metallics in sun. Tube in fall: white (dying baitfish).',
+        'Trolled spoons and plugs: chartreuse and green belong in the choice in murk, metallics in sun, orange for big trout-like fish in clear water. Tube in fall: white (dying baitfish).',
     ],
     'C15' => [4, 'common_practice', null, 'Wind and cloud make a spinnerbait first choice in clear water too; murk is a third reason, not a condition.'],
     'D1' => [
@@ -948,7 +948,7 @@ return [
         9,
         'own',
         null,
-        'What fired: contacts per line-minute by position, side, let-out, depth, lure, color and heading; evidence with line-minutes for casts. Moving the others toward it is proposed one line at a time, keeping one line as it was for comparison. A turn speeds the outside lines and lifts them, slows the inside lines and drops them: a bite in a turn tells about speed and depth.',
+        'What fired: contacts per line-minute by position, side, let-out, depth, lure, color and heading; evidence with line-minutes for casts. Moving the others toward it, or to what nobody tried yet, is proposed one line at a time, keeping one line as it was for comparison; what ran before a turn of the day says less. A turn speeds the outside lines and lifts them, slows the inside lines and drops them: a bite in a turn tells about speed and depth.',
     ],
     'T11' => [
         9,
