@@ -160,7 +160,7 @@ test('a hidden day is drilled on the real deck', async ({ page }) => {
     await page.goto('/drill');
     await sound(page);
     await page.getByLabel(/Number of the day/).fill('7');
-    await page.getByRole('button', { name: 'Begin' }).click();
+    await page.getByRole('button', { name: 'Begin a day of casts' }).click();
     await page.locator('[data-log="stint"]').first().click();
     await page.getByRole('button', { name: /^Boathouse/ }).click();
     for (let i = 0; i < 30; i++) {

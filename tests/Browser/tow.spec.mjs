@@ -84,3 +84,22 @@ test('who leaves the band of the spread is told, by where the phone is', async (
     await page.goto(`${day}/entries`);
     await sound(page);
 });
+
+test('a hidden trolling day is towed, a line moved, and the water tells what it hid', async ({ page }) => {
+    await freshDay(page);
+    await page.goto('/drill');
+    await page.getByLabel(/Number of the day/).fill('12');
+    await page.getByRole('button', { name: 'Begin a day of trolling' }).click();
+    await expect(page.getByRole('heading', { name: /Hidden trolling day 12/ })).toContainText('360 of 360 minutes left');
+    for (const left of [340, 320, 300]) {
+        await page.getByRole('button', { name: 'Tow on 20 minutes' }).click();
+        await expect(page.getByRole('heading', { name: /Hidden trolling day 12/ })).toContainText(`${left} of 360 minutes left`);
+    }
+    await sound(page);
+    await page.getByRole('button', { name: 'Do that' }).click();
+    await expect(page.getByText(/^Done: .* is moved\.$/)).toBeVisible();
+    await page.getByRole('link', { name: 'The secret' }).click();
+    await expect(page.getByRole('heading', { name: /^The water hid: / })).toBeVisible();
+    await expect(page.locator('.curve-mine')).not.toHaveCount(0);
+    await sound(page);
+});
