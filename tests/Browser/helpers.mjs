@@ -29,7 +29,7 @@ export async function signIn(context, day) {
 export async function freshDay(page) {
     await page.goto('/register');
     await page.getByLabel('Name in the log').fill('Wren');
-    email = `wren-${Date.now()}-${number++}@old-eddy.example`;
+    email = `wren-${process.pid}-${Date.now()}-${number++}@old-eddy.example`;
     await page.getByLabel('Email').fill(email);
     await page.getByLabel(/Password/).fill('long-enough');
     await page.getByRole('button', { name: 'Register' }).click();
