@@ -31,7 +31,7 @@ final class Kept
      */
     public static function hours(Settled $day, array $forecast = []): array
     {
-        $of = $forecast === [] ? '' : ' '.hash('sha256', serialize($forecast));
+        $of = $forecast === [] ? '' : ' '.hash('xxh128', serialize($forecast));
 
         return self::of("hours{$of}", $day, static fn (): array => ByHour::of($day, $forecast));
     }
@@ -52,6 +52,6 @@ final class Kept
     {
         self::$names ??= new WeakMap;
 
-        return Cache::remember("{$what}:".(self::$names[$day] ??= hash('sha256', serialize($day))), now()->addDays(self::DAYS), $reckon);
+        return Cache::remember("{$what}:".(self::$names[$day] ??= hash('xxh128', serialize($day))), now()->addDays(self::DAYS), $reckon);
     }
 }

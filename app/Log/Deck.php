@@ -70,9 +70,6 @@ final class Deck
 
     public readonly DayEvidence $day;
 
-    /** @var array<string, array{lat: float, lon: float, bearing_deg: float, length_ft: float}> lines of the cast by spot (S25) */
-    private readonly array $lines;
-
     private readonly Margin $margin;
 
     private ?string $key = null;
@@ -89,7 +86,6 @@ final class Deck
         $time = $hidden->time ?? DayClock::left(
             $trip, $this->reading, $this->stints->first()?->started_at->format('H:i'), $this->stints->last()?->started_at->format('H:i'),
         );
-        $this->lines = CastLines::of($trip);
         $this->margin = new Margin($trip, $as);
         $this->day = new DayEvidence($trip, $this->stints, $this->reading, $this->toFish->choices, $time, $this->margin);
         $this->tow = new TowedLines($trip, $this->stints, $this->reading, $units, $this->day->evidence->turns);
@@ -177,9 +173,10 @@ final class Deck
     /** What the ground is known by: the day, the rods, the places, the angler's units. */
     public function groundKey(): string
     {
-        return $this->key ??= substr(hash('sha256', serialize([
+        return $this->key ??= substr(hash('xxh128', serialize([
             $this->reading->day, $this->toFish->rods->map(static fn (RackSlot $r): array => $r->only(RackSlot::PRESENTATION))->all(), $this->trip->here,
-            $this->lines,
+            // Every change of a spot, its line of the cast too, is another lake.
+            $this->toFish->lakeKey(),
             array_map(static fn (Fishable $p): array => $p->levels(), $this->toFish->choices->places), $this->units->metric, $this->isToday(),
             $this->trip->aboard(), $this->as?->name, $this->trip->spread,
         ])), 0, 16);
@@ -234,7 +231,7 @@ final class Deck
             'rods' => $this->toFish->at->shown($this->units, $slices),
             'parts' => $this->toFish->at->parts($this->units),
             'spots' => $this->spots(),
-            'lines' => (object) $this->lines,
+            'lines' => (object) CastLines::of($this->trip),
             'lake' => $this->trip->lake_id !== null,
             'spread' => $this->tow->ground(),
             'past' => $this->day->past->days === 0 ? null : sprintf(

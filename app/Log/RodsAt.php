@@ -81,7 +81,7 @@ final class RodsAt
     private function kept(Units $units): array
     {
         $rods = $this->rods->map(static fn (RackSlot $r): array => $r->only(RackSlot::PRESENTATION))->all();
-        $key = hash('sha256', serialize([$rods, $units->metric]));
+        $key = hash('xxh128', serialize([$rods, $units->metric]));
 
         return $this->kept[$key] ??= Kept::of("rods {$key}", $this->reading->day, fn (): array => [
             'rods' => array_values($this->rods->map(fn (RackSlot $rod, int $i): array => $this->rod($rod, $i, $units))->all()),
@@ -101,7 +101,7 @@ final class RodsAt
             'name' => Word::of($rod->lure),
             'cadence' => $units->say($setup->cadence->text), 'jobs' => array_map($units->say(...), FishOn::jobs($setup)),
             // Another slice is drawn when the water, the rod or the units change.
-            'slice_key' => substr(hash('sha256', serialize([$this->reading->day, $i, $shown, $units->metric])), 0, 16),
+            'slice_key' => substr(hash('xxh128', serialize([$this->reading->day, $i, $shown, $units->metric])), 0, 16),
             'slice' => view('partials.slice', ['scene' => Scene::ofSetup($setup), 'key' => "rod-{$i}", 'units' => $units])->render(),
         ];
     }

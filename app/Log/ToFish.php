@@ -58,13 +58,15 @@ final class ToFish
     /** @param  Collection<int, Stint>  $stints  of the day, in order of time */
     public function __construct(private readonly Trip $trip, private readonly Reading $reading, Collection $stints, private readonly ?Choices $hidden = null)
     {
-        $fished = $stints->toBase()->map(static fn (Stint $stint): RackSlot => new RackSlot($stint->only(RackSlot::PRESENTATION)));
+        // The latest first, each once: a slot is made of what is shown alone.
+        $fished = $stints->toBase()->reverse()->unique(static fn (Stint $s): string => Presentation::key($s->lure, $s->color))
+            ->map(static fn (Stint $stint): RackSlot => new RackSlot($stint->only(RackSlot::PRESENTATION)));
         $rods = match (true) {
             $hidden !== null => collect(DrillWater::rods())->map(static fn (Presentation $p): RackSlot => RackSlot::of($p, $reading->stand->middleFt())),
             $trip->rack->isNotEmpty() => $trip->rack->toBase(),
             default => collect($this->plan()->rods ?? [])->map(self::slot(...)),
         };
-        $this->rods = $rods->concat($fished->reverse())->unique(static fn (RackSlot $r): string => Presentation::key($r->lure, $r->color))->values();
+        $this->rods = $rods->concat($fished)->unique(static fn (RackSlot $r): string => Presentation::key($r->lure, $r->color))->values();
         $this->at = new RodsAt($this->rods, $reading);
         $make = fn (): Choices => new Choices($this->places($stints), $this->presentations());
         $this->choices = $hidden ?? Kept::of($this->kept($stints), $reading->day, $make);
@@ -107,12 +109,12 @@ final class ToFish
     private function ofLake(string $what, Closure $reckon): mixed
     {
         return $this->trip->lake_id === null || $this->hidden !== null ? null : Kept::of(
-            hash('sha256', "{$what} {$this->lakeKey()}"), $this->reading->day, fn (): mixed => ($lake = $this->onLake()) === null ? null : $reckon($lake),
+            hash('xxh128', "{$what} {$this->lakeKey()}"), $this->reading->day, fn (): mixed => ($lake = $this->onLake()) === null ? null : $reckon($lake),
         );
     }
 
     /** What a lake and its spots are known by: another one whenever one of them is changed. */
-    private function lakeKey(): string
+    public function lakeKey(): string
     {
         return $this->lakeKey ??= $this->trip->lake_id === null ? '' : serialize(
             LakeSpot::query()->toBase()->where('lake_id', $this->trip->lake_id)
@@ -142,7 +144,7 @@ final class ToFish
         $places = $stints->toBase()->keyBy('spot')->map(static fn (Stint $s): array => $s->only(['structure', 'cover', 'cover_part', 'light', 'water_depth_ft']));
         $rods = $this->rods->map(static fn (RackSlot $r): array => $r->only(RackSlot::PRESENTATION))->all();
 
-        return 'choices '.hash('sha256', serialize([
+        return 'choices '.hash('xxh128', serialize([
             $this->trip->user_id, $this->trip->lake_id, $this->lakeKey(), $rods, $places->all(), $stints->last()?->spot,
             $this->trip->route?->asked->craft->speed->mph(),
         ]));

@@ -217,13 +217,13 @@ final class Lake extends Model
     /** What the shape of its bottom is known by: another one for every change of its depths. */
     public function shapeKey(): string
     {
-        return ! $this->hasDepths() ? "none-{$this->id}" : hash('sha256', $this->attributes['working']);
+        return ! $this->hasDepths() ? "none-{$this->id}" : hash('xxh128', $this->attributes['working']);
     }
 
     /** The same, short enough for an address. */
     public function depthsKey(): string
     {
-        return substr(hash('sha256', $this->shapeKey()), 0, 16);
+        return substr(hash('xxh128', $this->shapeKey()), 0, 16);
     }
 
     /** Whether all that is known of its depths was drawn on the sheet. */

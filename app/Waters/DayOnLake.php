@@ -71,7 +71,7 @@ final class DayOnLake
         $told = $trip->told();
         $this->day = Settler::settle($told->overall());
         $this->sections = $told->sections === [] ? []
-            : Kept::of('sections '.hash('sha256', serialize($told->sections)), $this->day, static fn (): array => SectionDays::of($told));
+            : Kept::of('sections '.hash('xxh128', serialize($told->sections)), $this->day, static fn (): array => SectionDays::of($told));
         [$spots, $dry, $places] = [[], [], []];
         foreach ($lake->spots as $spot) {
             $place = $lake->placeOf($spot);
@@ -151,7 +151,7 @@ final class DayOnLake
      */
     private function kept(string $what, Closure $reckon): mixed
     {
-        return Kept::of(hash('sha256', $what.serialize([$this->places, $this->records, $this->deepestFt, $this->sections])), $this->day, $reckon);
+        return Kept::of(hash('xxh128', $what.serialize([$this->places, $this->records, $this->deepestFt, $this->sections])), $this->day, $reckon);
     }
 
     /** @return list<string> */

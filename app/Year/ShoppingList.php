@@ -23,7 +23,7 @@ final class ShoppingList
         $trips = Trip::query()->where('user_id', $angler->id);
         $trips->whereNull('drill_seed')->whereNotNull('day')->orderByDesc('day')->orderByDesc('id')->limit(self::DAYS);
         $days = $trips->get();
-        $key = hash('sha256', serialize([$angler->id, $angler->box, $units->metric, $days->map(static fn (Trip $t): array => [$t->id, $t->conditions])->all()]));
+        $key = hash('xxh128', serialize([$angler->id, $angler->box, $units->metric, $days->map(static fn (Trip $t): array => [$t->id, $t->conditions])->all()]));
 
         return Cache::remember("shopping:{$key}", now()->addWeek(), static function () use ($days, $angler, $units): array {
             $wanted = [];
