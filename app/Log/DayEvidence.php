@@ -55,6 +55,12 @@ final readonly class DayEvidence
         );
     }
 
+    /** What its log, its prior and the way it is fished are known by. */
+    public function key(): string
+    {
+        return hash('xxh128', serialize([$this->evidence->stints, $this->evidence->turns, $this->evidence->prior, $this->manner]));
+    }
+
     /** @return non-empty-list<Move> what to do next, reckoned when somebody asks */
     public function next(): array
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Log;
 
 use App\Day\FieldSheet;
+use App\Day\Kept;
 use App\Drill\DrillFish;
 use App\Log\Kinds\StintFields;
 use App\Models\Contact;
@@ -18,6 +19,7 @@ use App\Show\Units;
 use App\Show\Word;
 use App\Waters\CastLines;
 use App\Waters\DayRoute;
+use Closure;
 use Illuminate\Database\Eloquent\Collection;
 use LogicException;
 use OldEddy\Basics\Said;
@@ -94,9 +96,26 @@ final class Deck
     /** @return list<Untested> what was possible today and the log does not show */
     public function neverTried(): array
     {
-        return $this->toFish->plan() === null
+        return $this->kept('never tried', fn (): array => $this->toFish->plan() === null
             ? NeverTried::ofChoices($this->toFish->choices, $this->day->evidence)
-            : NeverTried::ofPlan($this->toFish->plan(), $this->day->evidence);
+            : NeverTried::ofPlan($this->toFish->plan(), $this->day->evidence));
+    }
+
+    /** @return non-empty-list<Move> what to do next, for who looks at a day again without having fished on */
+    public function next(): array
+    {
+        return $this->kept('next', $this->day->next(...));
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Closure(): T  $reckon
+     * @return T what hangs on the day, its log and what can be fished
+     */
+    private function kept(string $what, Closure $reckon): mixed
+    {
+        return Kept::of("{$what} {$this->toFish->key} {$this->day->key()}", $this->reading->day, $reckon);
     }
 
     public function ribbon(): DayRibbon
@@ -123,7 +142,7 @@ final class Deck
     {
         return [
             ...$this->ground($slices),
-            ...$this->tapped(),
+            ...$this->tapped($this->next()),
             'stints' => array_values($this->stints->map($this->stint(...))->all()),
             'ribbon' => view('partials.ribbon', ['ribbon' => $this->ribbon(), 'key' => 'deck'])->render(),
         ];
@@ -142,7 +161,8 @@ final class Deck
         $stints = $this->stints->whereIn('id', $touched);
 
         return [
-            ...$this->tapped(),
+            // After a tap nothing is as it was.
+            ...$this->tapped($this->day->next()),
             'touched' => array_values($stints->map($this->stint(...))->all()),
             'gone' => array_values(array_diff($touched, $this->stints->pluck('id')->all())),
             'count' => [
@@ -187,13 +207,16 @@ final class Deck
         return ($this->trip->conditions['date'] ?? null) === $this->trip->now()->toDateString();
     }
 
-    /** @return array<string, mixed> what changes with every tap */
-    private function tapped(): array
+    /**
+     * @param  list<Move>  $next
+     * @return array<string, mixed> what changes with every tap
+     */
+    private function tapped(array $next): array
     {
         return [
             'drawn' => now()->toIso8601String(),
             'ground' => $this->groundKey(),
-            'next' => array_map($this->move(...), $this->day->next()),
+            'next' => array_map($this->move(...), $next),
             'sum' => $this->units->say($this->day->pattern->text),
             'undo' => array_map($this->done(...), $this->margin->undoable),
             // What two devices differ on is the owner's to settle.

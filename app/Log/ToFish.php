@@ -46,6 +46,9 @@ final class ToFish
 
     public readonly Choices $choices;
 
+    /** What they are known by beside the day. */
+    public readonly string $key;
+
     /** The rods in the water of the day's spot. */
     public readonly RodsAt $at;
 
@@ -69,7 +72,8 @@ final class ToFish
         $this->rods = $rods->concat($fished)->unique(static fn (RackSlot $r): string => Presentation::key($r->lure, $r->color))->values();
         $this->at = new RodsAt($this->rods, $reading);
         $make = fn (): Choices => new Choices($this->places($stints), $this->presentations());
-        $this->choices = $hidden ?? Kept::of($this->kept($stints), $reading->day, $make);
+        $this->key = $hidden === null ? $this->kept($stints) : "hidden {$trip->drill_seed}";
+        $this->choices = $hidden ?? Kept::of($this->key, $reading->day, $make);
     }
 
     /**

@@ -203,7 +203,7 @@ final class ConditionsReader
     private static function ownSuccess(Fields $in): array
     {
         $own = [];
-        foreach ($in->objects('own_success', count(Catalog::all())) as $one) {
+        foreach ($in->objects('own_success', count(Catalog::keys())) as $one) {
             $lure = LureField::read($one);
             $casts = $one->integer('casts', 0, self::MOST_OWN_CASTS);
             $contacts = $one->number('contacts', 0, self::MOST_OWN_CASTS);

@@ -44,7 +44,7 @@ final class ConfirmController
             'crew' => Crew::of($deck->day->evidence),
             'alike' => $this->likeTheBest($deck),
             'tournament' => $this->tournament($trip, $given),
-            'neverTried' => $deck->neverTried(),
+            'neverTried' => $deck->neverTried(), 'next' => $deck->next(),
             // One fish shares everything with itself.
             'shared' => $deck->day->evidence->contactCount() > 1 ? Shared::levels($deck->day->evidence->stints) : [],
             'losses' => Losses::byLure($deck->day->evidence->stints),

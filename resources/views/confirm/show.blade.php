@@ -24,7 +24,7 @@
             @if ($evidence->stints || ! $tow->fired()->runs)
             <h2>Next</h2>
             <ol class="moves">
-                @foreach ($day->next() as $move)
+                @foreach ($next as $move)
                     <li><b>{{ ucfirst($move->action->words()) }}.</b> {{ $units->say($move->text) }} <a class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null,
                         $move->ruleId) }}">because {{ $move->ruleId }}</a> <span class="muted">{{ $move->sure() }}@if ($move->unless) Changed by: {{ $move->unless }}.@endif</span></li>
                 @endforeach
