@@ -6,7 +6,5 @@ use Illuminate\Support\Facades\Route;
 
 // What bin/bench compares with: the framework's own page with session and cookies, and nothing of ours (the group "bare").
 Route::get('/bare', fn (): string => 'bare')->name('bare');
-// The same behind all that runs before a page of ours, signed in: what the aims were measured against.
-Route::get('/bare-of-ours', fn (): string => 'bare')->withoutMiddleware('bare')->middleware('web')->name('bare.ours');
 // Whether this very process compiles: pool values would come too late, so the command line is proved here.
 Route::get('/jit', fn () => response()->json((opcache_get_status(false) ?: [])['jit'] ?? []))->name('jit');

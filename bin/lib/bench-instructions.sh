@@ -20,7 +20,6 @@ count_pages() {
         sent "$path" && sent "$path" && awk -v n="$name" -v k="$COUNTED" '/^totals:/ { printf "  %-10s %6.1f million\n", n, $2 / k / 1e6 }' "$counts"/*
     done <<PAGES
 bare /bare
-signed-in /bare-of-ours
 days /days
 read $DAY/read
 choose $DAY/choose
