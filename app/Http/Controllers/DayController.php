@@ -27,9 +27,12 @@ final class DayController
     /** So many finished days stand here; the logbook has them all. */
     private const FINISHED = 25;
 
+    /** What a row of the list says. */
+    private const IN_A_ROW = ['trips.id', 'trips.user_id', 'name', 'conditions', 'closed_at', 'casts_made', 'drill_seed', 'lake_id'];
+
     public function index(Request $request): View
     {
-        $days = $request->user()->trips()->whereNull('drill_seed')->withCount('contacts')->orderByDesc('day')->orderByDesc('id');
+        $days = $request->user()->trips()->select(self::IN_A_ROW)->whereNull('drill_seed')->withCount('contacts')->orderByDesc('day')->orderByDesc('id');
 
         return view('days.index', [
             'open' => $days->clone()->whereNull('closed_at')->get(),
