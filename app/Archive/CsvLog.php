@@ -34,6 +34,9 @@ final readonly class CsvLog
 
     private const LONGEST_TOW_MIN = 1440;
 
+    /** What a stint begins with as the row has it. */
+    private const BEGUN = ['spot' => 0, 'lure' => 0, 'color' => 0, 'retrieve' => 0, 'angler' => 0];
+
     private const DATES = ['Y-m-d', 'm/d/Y', 'd.m.Y', 'Y/m/d'];
 
     private const TIMES = ['H:i', 'H:i:s', 'g:i A', 'g:i a', 'g:iA'];
@@ -137,7 +140,7 @@ final readonly class CsvLog
     {
         $events = [
             ['id' => $this->id("begin {$stint}"), 'kind' => 'stint', 'at' => $at, 'stint' => $stint, 'depth_ft' => $row['depth']]
-            + array_intersect_key($row, array_flip(['spot', 'lure', 'color', 'retrieve', 'angler'])),
+            + array_intersect_key($row, self::BEGUN),
         ];
         for ($left = $row['casts'], $n = 0; $left > 0; $left -= Limits::CASTS_AT_ONCE, $n++) {
             $events[] = ['id' => $this->id("casts {$stint} {$n}"), 'kind' => 'casts', 'at' => $at, 'stint' => $stint, 'count' => min(Limits::CASTS_AT_ONCE, $left)];
@@ -160,7 +163,7 @@ final readonly class CsvLog
                 'id' => $this->id("begin {$stint}"), 'kind' => 'tow', 'at' => $at, 'stint' => $stint, 'depth_ft' => $row['depth'], 'line' => $row['line'],
                 'side' => (Side::tryFrom($side) ?? Side::Center)->value, 'station' => $station->value, 'let_out_ft' => $row['let_out'],
                 'carrier' => ($station === Station::Flat ? Carrier::Flat : Carrier::Board)->value,
-            ] + array_intersect_key($row, array_flip(['spot', 'lure', 'color', 'retrieve', 'angler'])),
+            ] + array_intersect_key($row, self::BEGUN),
             ['id' => $this->id("lift {$stint}"), 'kind' => 'lift', 'stint' => $stint, 'at' => (new DateTimeImmutable($at))->modify("+{$row['minutes']} minutes")->format('Y-m-d\TH:i:s')],
         ];
     }

@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Show\Word;
 use App\Year\BoxFile;
 use Illuminate\Support\Facades\DB;
+use OldEddy\Basics\Moment;
 
 /** The log of all days as a table that any spreadsheet opens: a row a contact, and one for each stint that brought none and each towed line (G6). */
 final readonly class LogCsv
@@ -44,17 +45,19 @@ final readonly class LogCsv
     private function day(Trip $trip): iterable
     {
         $contacts = DB::table('contacts')->where('trip_id', $trip->id)->whereNull('deleted_at')->orderBy('at')->get()->groupBy('stint_id');
-        foreach ($trip->stints()->get() as $stint) {
+        foreach ($trip->stints()->toBase()->get() as $stint) {
             $begun = fn (string $at): array => [
                 $trip->conditions['date'] ?? substr($at, 0, 10), $trip->name, substr($at, 11, 5), $stint->spot, Word::of($stint->lure), Word::of($stint->color),
-                Word::of($stint->retrieve), $stint->depth_ft, $stint->line === null ? $stint->cast_count : '', $stint->angler ?? $this->angler->name,
+                Word::of($stint->retrieve), (float) $stint->depth_ft, $stint->line === null ? (int) $stint->cast_count : '',
+                $stint->angler ?? $this->angler->name,
             ];
             $towed = $stint->line === null ? ['', '', ''] : [
-                Word::of($stint->line), $stint->let_out_ft, $stint->lifted_at === null ? '' : (int) round($stint->started_at->diffInMinutes($stint->lifted_at)),
+                Word::of($stint->line), (float) $stint->let_out_ft,
+                $stint->lifted_at === null ? '' : (int) round(Moment::secondsBetween($stint->started_at, $stint->lifted_at) / 60),
             ];
             $of = $contacts[$stint->id] ?? [];
             if (count($of) === 0 || $stint->line !== null) {
-                yield [...$begun($stint->started_at->format('Y-m-d H:i:s')), '', '', '', '', '', '', ...$towed];
+                yield [...$begun($stint->started_at), '', '', '', '', '', '', ...$towed];
             }
             foreach ($of as $c) {
                 yield [

@@ -100,6 +100,18 @@ final class SpreadOfDay
         return array_map(static fn (string $pair): array => array_map($taken, $split('/[\s:\/]+/', trim($pair))), $split('/[;,\n]+/', $typed));
     }
 
+    /** @return array<string, string|float> a line as the log has it when it goes out */
+    public static function entry(RunningLine $running): array
+    {
+        $line = $running->line;
+
+        return [
+            'line' => $line->key, 'side' => $line->side->value, 'station' => $line->station->value, 'carrier' => $line->carrier->value, 'let_out_ft' => round($line->letOutFt, 1),
+            'lure' => $line->lure->key, 'color' => $line->color->value, 'depth_ft' => round($running->depthFt, 1), 'retrieve' => $line->lure->cadences[0],
+            'weight_oz' => $line->weightOz, 'length_in' => $line->lengthIn,
+        ];
+    }
+
     /** @return array<string, list<array{float, float}>> what this angler measured of each lure, the newest day's */
     private static function measured(Trip $trip): array
     {

@@ -63,29 +63,39 @@ final readonly class TowDrill
         return $this->start->copy()->addMinutes($minute)->format('H:i');
     }
 
-    /** Tows the day's spread for so many minutes more: its lines are logged, and what the water answers. */
-    public function tow(int $minutes): void
+    /** Tows on for so many minutes after those that were gone when it was asked; asked twice, they pass once. */
+    public static function on(Trip $trip, int $gone, int $minutes): void
+    {
+        DB::transaction(static function () use ($trip, $gone, $minutes): void {
+            Trip::query()->toBase()->where('id', $trip->id)->lockForUpdate()->value('id');
+            $drill = self::of($trip);
+            if ($drill->gone === $gone) {
+                $drill->tow($minutes);
+            }
+        });
+    }
+
+    /** The day's spread is towed: its lines are logged, and what the water answers. */
+    private function tow(int $minutes): void
     {
         $until = min(HiddenTow::DAY_MIN, $this->gone + $minutes);
         $spread = SpreadOfDay::of($this->trip);
         $water = new TowedWater($this->day, $spread);
-        DB::transaction(function () use ($until, $spread, $water): void {
-            foreach ($spread->lines as $running) {
-                $run = $this->running($running, $spread);
-                for ($minute = $this->gone + 1; $minute <= $until; $minute++) {
-                    $at = $this->start->copy()->addMinutes($minute);
-                    $strike = $at->lte($run->started_at) ? null : $water->strike($running, $minute);
-                    if ($strike !== null) {
-                        Contact::query()->create([
-                            'id' => (string) Str::uuid(), 'trip_id' => $this->trip->id, 'stint_id' => $run->id, 'at' => $at, 'kind' => $strike->contact->kind->value, 'at_cast' => 1,
-                            'troll_mph' => $spread->speedMph, 'heading_deg' => TowedWater::headingDeg($minute), 'in_turn' => $strike->inTurn ? 'yes' : null,
-                        ]);
-                    }
+        foreach ($spread->lines as $running) {
+            $run = $this->running($running, $spread);
+            for ($minute = $this->gone + 1; $minute <= $until; $minute++) {
+                $at = $this->start->copy()->addMinutes($minute);
+                $strike = $at->lte($run->started_at) ? null : $water->strike($running, $minute);
+                if ($strike !== null) {
+                    Contact::query()->create([
+                        'id' => (string) Str::uuid(), 'trip_id' => $this->trip->id, 'stint_id' => $run->id, 'at' => $at, 'kind' => $strike->contact->kind->value, 'at_cast' => 1,
+                        'troll_mph' => $spread->speedMph, 'heading_deg' => TowedWater::headingDeg($minute), 'in_turn' => $strike->inTurn ? 'yes' : null,
+                    ]);
                 }
-                $run->update(['lifted_at' => max($run->started_at, $this->start->copy()->addMinutes($until))]);
             }
-            $this->trip->recount();
-        });
+            $run->update(['lifted_at' => max($run->started_at, $this->start->copy()->addMinutes($until))]);
+        }
+        $this->trip->recount();
     }
 
     /** @return list<array{TrolledRun, float, int}> each run with its speed in mph, and the minute at which it began */
@@ -117,11 +127,8 @@ final readonly class TowDrill
             return $last;
         }
         $out = $this->gone === 0 || $still ? 0 : TowedWater::CHANGE_MIN;
-        $run = $this->trip->stints()->make([
-            'started_at' => $this->start->copy()->addMinutes($this->gone + $out), 'line' => $line->key, 'side' => $line->side->value, 'station' => $line->station->value,
-            'carrier' => $line->carrier->value, 'let_out_ft' => $line->letOutFt, 'lure' => $line->lure->key, 'color' => $line->color->value, 'depth_ft' => round($running->depthFt, 1),
-            'retrieve' => $line->lure->cadences[0], 'weight_oz' => $line->weightOz, 'length_in' => $line->lengthIn, 'troll_mph' => $spread->speedMph, 'cast_count' => 0,
-            'spot' => 'The long shore',
+        $run = $this->trip->stints()->make(SpreadOfDay::entry($running) + [
+            'started_at' => $this->start->copy()->addMinutes($this->gone + $out), 'troll_mph' => $spread->speedMph, 'cast_count' => 0, 'spot' => 'The long shore',
         ]);
         $run->id = (string) Str::uuid();
         $run->save();

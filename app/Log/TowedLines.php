@@ -124,11 +124,7 @@ final class TowedLines
             'about' => sprintf('%s, %s, %s out', $line->lure->name(), $line->color->words(), $this->units->depth($line->letOutFt)),
             'card' => $this->units->say(LineCard::on($this->spread(), $line->key)?->words() ?? ''),
             // What goes into the log when it is set.
-            'entry' => [
-                'line' => $line->key, 'side' => $line->side->value, 'station' => $line->station->value, 'carrier' => $line->carrier->value, 'let_out_ft' => round($line->letOutFt, 1),
-                'lure' => $line->lure->key, 'color' => $line->color->value, 'depth_ft' => round($running->depthFt, 1), 'retrieve' => $line->lure->cadences[0],
-                'weight_oz' => $line->weightOz, 'length_in' => $line->lengthIn,
-            ],
+            'entry' => SpreadOfDay::entry($running),
         ];
     }
 

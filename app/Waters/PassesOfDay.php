@@ -33,7 +33,7 @@ final class PassesOfDay
     public readonly float $turnFt;
 
     /** @var list<LakeSpot> marked places of which the bottom is known */
-    public readonly array $hard;
+    public readonly array $marked;
 
     /** @var list<Position> the boat's own way today */
     public readonly array $track;
@@ -44,8 +44,8 @@ final class PassesOfDay
 
     private function __construct(public readonly Lake $lake, private readonly Trip $trip, private readonly Reading $reading, Spread $spread, ?Bottom $over)
     {
-        $this->hard = array_values($lake->spots()->get()->whereNotNull('bottom')->all());
-        $wanted = array_values(array_filter($this->hard, static fn (LakeSpot $s): bool => $s->bottom === $over?->value));
+        $this->marked = array_values($lake->spots()->get()->whereNotNull('bottom')->all());
+        $wanted = array_values(array_filter($this->marked, static fn (LakeSpot $s): bool => $s->bottom === $over?->value));
         $places = array_map(static fn (LakeSpot $s): Position => new Position($s->lat, $s->lon), $wanted);
         $what = "passes {$lake->shapeKey()} ".json_encode([SpreadContract::kept($spread), $wanted === [] ? [] : $places], JSON_THROW_ON_ERROR);
         [$this->turnFt, $this->passes] = Kept::of($what, $reading->day, function () use ($spread, $places): array {
@@ -67,14 +67,14 @@ final class PassesOfDay
     /** @return list<Bottom> the bottoms that are marked on the lake */
     public function bottoms(): array
     {
-        return array_map(Bottom::from(...), array_values(array_unique(array_map(static fn (LakeSpot $s): string => (string) $s->bottom, $this->hard))));
+        return array_map(Bottom::from(...), array_values(array_unique(array_map(static fn (LakeSpot $s): string => (string) $s->bottom, $this->marked))));
     }
 
     /** @return list<array{LakeSpot, float}> the marked places that a pass goes by, and after how many feet, in their order */
     public function past(Pass $pass): array
     {
         $past = [];
-        foreach ($this->hard as $spot) {
+        foreach ($this->marked as $spot) {
             $feet = $pass->past(new Position($spot->lat, $spot->lon));
             if ($feet !== null) {
                 $past[] = [$spot, $feet];
@@ -94,7 +94,11 @@ final class PassesOfDay
     /** The bottom under a spread where the boat is, or on a pass (by its number from 0) after a share of it; null where that is nowhere. */
     public function under(Spread $spread, ?string $where, float $share): ?BottomBehind
     {
-        $way = $where === 'boat' ? array_slice($this->track, -self::BEHIND) : ($where === null ? [] : ($this->passes[(int) $where] ?? null)?->until($share) ?? []);
+        $way = match ($where) {
+            null => [],
+            'boat' => array_slice($this->track, -self::BEHIND),
+            default => ($this->passes[(int) $where] ?? null)?->until($share) ?? [],
+        };
         $ground = count($way) < 2 || $this->grid() === null ? null : BottomBehind::along($way, $this->grid(), $spread);
 
         return $ground === null || $ground->behind === [] ? null : $ground;

@@ -104,7 +104,7 @@ final class SpreadReader
         $out = $one->number('let_out_ft', SpreadPlanner::OUT_FT[0], SpreadPlanner::OUT_FT[1], 'ft');
         $length = $one->number('length_in', 0.5, 16, 'in');
         $weight = $one->number('weight_oz', 0.02, 32, 'oz');
-        $tiedTo = $one->oneOf('line', LineKind::class) ?? LineKind::Braid30;
+        $tiedTo = $one->oneOf('line', LineKind::class) ?? LineKind::USUAL;
         $sinker = $one->number('sinker_oz', 0.1, 64, 'oz') ?? SpreadLine::SINKER_OZ;
         $key = $one->text('key', self::LONGEST_KEY);
         $points = [];

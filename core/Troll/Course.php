@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OldEddy\Troll;
 
-use DateTimeImmutable;
 use OldEddy\Basics\Direction;
+use OldEddy\Basics\Moment;
 use OldEddy\Basics\Units\Speed;
 use OldEddy\Where\Lake\Position;
 
@@ -35,7 +35,7 @@ final class Course
         [$tacks, $run] = [[], null];
         foreach ($places as $i => [$at, $here]) {
             [$before, $from] = $places[$i - 1] ?? [$at, $here];
-            $seconds = self::seconds($before, $at);
+            $seconds = Moment::secondsBetween($before, $at);
             $feet = $from->feetTo($here);
             if ($seconds <= 0 || $seconds > self::GAP_S || Speed::fromFeetPerSecond($feet / $seconds)->mph() < self::STILL_MPH) {
                 $tacks[] = $run;
@@ -62,17 +62,12 @@ final class Course
     {
         $tacks = [];
         foreach ($runs as $run) {
-            $seconds = $run === null ? 0 : self::seconds($run['from'], $run['to'] ?? $run['from']);
+            $seconds = $run === null ? 0 : Moment::secondsBetween($run['from'], $run['to'] ?? $run['from']);
             if ($run !== null && $seconds >= 60 * self::LEAST_MIN) {
                 $tacks[] = new Tack($run['from'], $run['to'] ?? $run['from'], Direction::words($run['deg']), Speed::fromFeetPerSecond($run['feet'] / $seconds)->mph());
             }
         }
 
         return $tacks;
-    }
-
-    private static function seconds(string $from, string $to): int
-    {
-        return (new DateTimeImmutable($to))->getTimestamp() - (new DateTimeImmutable($from))->getTimestamp();
     }
 }

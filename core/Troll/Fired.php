@@ -31,11 +31,8 @@ final readonly class Fired
 
     private const TURN_SHARE = 0.5;
 
-    /**
-     * @param  list<TrolledRun>  $runs
-     * @param  list<TrolledRun>  $pieces  of the runs, in the order of the evidence
-     */
-    private function __construct(public array $runs, private array $pieces, public Evidence $evidence, public Pattern $pattern)
+    /** @param  list<TrolledRun>  $runs */
+    private function __construct(public array $runs, public Evidence $evidence, public Pattern $pattern)
     {
     }
 
@@ -47,10 +44,9 @@ final readonly class Fired
     public static function of(array $runs, array $turns = [], array $tacks = [], ?Prior $prior = null): self
     {
         $pieces = array_merge(...array_map(static fn (TrolledRun $r): array => $r->parted($turns, $tacks), $runs));
-        usort($pieces, static fn (TrolledRun $a, TrolledRun $b): int => $a->at <=> $b->at);
         $evidence = Evidence::weigh(array_map(static fn (TrolledRun $r) => $r->weighed(), $pieces), $prior ?? self::prior(), $turns);
 
-        return new self($runs, $pieces, $evidence, Pattern::in($evidence));
+        return new self($runs, $evidence, Pattern::in($evidence));
     }
 
     /** What is believed of a line before its first minute. */
@@ -77,32 +73,13 @@ final readonly class Fired
         return $minutes <= 0 || $minutes < $fromMinutes ? null : 60 * $contacts / $minutes;
     }
 
-    /** @return array<string, array{minutes: float, worth: float, contacts: int}> by the key of the line */
+    /** @return array<string, array{minutes: float, contacts: int}> by the key of the line */
     public function byLine(): array
     {
-        return self::summed($this->runs, array_fill(0, count($this->runs), 1.0));
-    }
-
-    /** @return array<string, array{minutes: float, worth: float, contacts: int}> the same, by how much each minute still says after the turns of the day */
-    public function freshByLine(): array
-    {
-        return self::summed($this->pieces, $this->evidence->freshness);
-    }
-
-    /**
-     * @param  list<TrolledRun>  $runs
-     * @param  list<float>  $freshness
-     * @return array<string, array{minutes: float, worth: float, contacts: int}>
-     */
-    private static function summed(array $runs, array $freshness): array
-    {
         $lines = [];
-        foreach ($runs as $i => $run) {
-            $before = $lines[$run->key] ?? ['minutes' => 0.0, 'worth' => 0.0, 'contacts' => 0];
-            $lines[$run->key] = [
-                'minutes' => $before['minutes'] + $freshness[$i] * $run->minutes, 'worth' => $before['worth'] + $freshness[$i] * $run->worth(),
-                'contacts' => $before['contacts'] + count($run->strikes),
-            ];
+        foreach ($this->runs as $run) {
+            $before = $lines[$run->key] ?? ['minutes' => 0.0, 'contacts' => 0];
+            $lines[$run->key] = ['minutes' => $before['minutes'] + $run->minutes, 'contacts' => $before['contacts'] + count($run->strikes)];
         }
 
         return $lines;

@@ -20,6 +20,9 @@ enum LineKind: string
     case Mono20 = 'mono_20';
     case Fluoro15 = 'fluoro_15';
 
+    /** What is usually tied on. */
+    public const USUAL = self::Braid30;
+
     /** It as the water feels it. */
     public function line(): TrollLine
     {

@@ -83,13 +83,10 @@ final readonly class RunningLine
     private static function ratedFt(SpreadLine $line): float
     {
         $tiers = $line->lure->hydraulics->diveTiersFt;
-        $lengths = $line->lure->rigging->lengthsIn;
-        $at = 0;
-        foreach ($lengths as $i => $length) {
-            $at = abs($length - $line->lengthIn) < abs($lengths[$at] - $line->lengthIn) ? $i : $at;
-        }
+        $rigging = $line->lure->rigging;
+        $at = $rigging->nearestLength($line->lengthIn);
 
-        return $tiers[min(count($tiers) - 1, (int) round($at * max(1, count($tiers) - 1) / max(1, count($lengths) - 1)))];
+        return $tiers[min(count($tiers) - 1, (int) round($at * max(1, count($tiers) - 1) / max(1, count($rigging->lengthsIn) - 1)))];
     }
 
     /** @param  array{float, float}  $point  feet let out, feet deep */

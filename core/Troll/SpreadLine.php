@@ -19,7 +19,7 @@ final readonly class SpreadLine
     /** @param  list<array{float, float}>  $points */
     public function __construct(
         public string $key, public Side $side, public Station $station, public Carrier $carrier, public LureFamily $lure, public ColorFamily $color,
-        public float $letOutFt, public float $lengthIn, public float $weightOz, public array $points = [], public LineKind $tiedTo = LineKind::Braid30,
+        public float $letOutFt, public float $lengthIn, public float $weightOz, public array $points = [], public LineKind $tiedTo = LineKind::USUAL,
         public float $sinkerOz = self::SINKER_OZ,
     ) {
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OldEddy\Troll;
 
 use DateTimeImmutable;
+use OldEddy\Basics\Moment;
 use OldEddy\Log\Evidence\Contact;
 use OldEddy\Log\Evidence\Stint;
 use OldEddy\Log\Evidence\Turn;
@@ -89,6 +90,6 @@ final readonly class TrolledRun
 
     private function minuteOf(string $moment): float
     {
-        return ((new DateTimeImmutable($moment))->getTimestamp() - (new DateTimeImmutable($this->at))->getTimestamp()) / 60;
+        return Moment::secondsBetween($this->at, $moment) / 60;
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Year;
 
-use DateTimeImmutable;
+use OldEddy\Basics\Moment;
 use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Log\Evidence\Contact;
 use OldEddy\Log\Evidence\ContactKind;
@@ -130,7 +130,7 @@ final class DayTotals
         $this->stays[] = new Stay(
             $stints[0]->levels['spot'] ?? '', $stints[0]->levels['structure'] ?? null, $casts, count($at), $at[0][0] ?? null,
             $at === [] ? $casts : max(0, $casts - $at[count($at) - 1][0]),
-            $until === null ? null : intdiv((new DateTimeImmutable($until))->getTimestamp() - (new DateTimeImmutable($stints[0]->at))->getTimestamp(), 60),
+            $until === null ? null : intdiv(Moment::secondsBetween($stints[0]->at, $until), 60),
         );
         $this->second($at, $casts);
     }

@@ -166,11 +166,8 @@ final class DatabaseSeeder extends Seeder
             if ($running === null) {
                 continue;
             }
-            $line = $running->line;
-            $events = [[
-                'id' => $id("{$key} set"), 'kind' => 'tow', 'at' => $at($set), 'stint' => $id($key), 'line' => $key, 'side' => $line->side->value, 'station' => $line->station->value,
-                'carrier' => $line->carrier->value, 'let_out_ft' => $line->letOutFt, 'spot' => 'Old channel', 'lure' => $line->lure->key, 'color' => $line->color->value,
-                'depth_ft' => round($running->depthFt, 1), 'retrieve' => $line->lure->cadences[0], 'mph' => round($spread->speedMph, 1),
+            $events = [SpreadOfDay::entry($running) + [
+                'id' => $id("{$key} set"), 'kind' => 'tow', 'at' => $at($set), 'stint' => $id($key), 'spot' => 'Old channel', 'mph' => round($spread->speedMph, 1),
             ]];
             foreach ($strikes as $clock => $strike) {
                 $events[] = [

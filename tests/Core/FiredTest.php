@@ -40,7 +40,8 @@ final class FiredTest extends TestCase
         self::assertSame([60, 60, 30], array_map(static fn (string $out): int => $fired->evidence->of('let_out', "{$out} ft")->casts ?? 0, ['110', '140', '150']));
         self::assertGreaterThan($fired->evidence->of('let_out', '140 ft')->pooled->mean(), $fired->evidence->of('let_out', '110 ft')->pooled->mean());
         self::assertSame(['port', 'starboard'], array_map(static fn ($l): string => $l->level, $fired->evidence->levelsOf('side')));
-        self::assertSame(['minutes' => 60.0, 'worth' => 3.0, 'contacts' => 3], $fired->byLine()['port_inside']);
+        self::assertSame(['minutes' => 60.0, 'contacts' => 3], $fired->byLine()['port_inside']);
+        self::assertSame(3.0, $fired->runs[0]->worth());
         self::assertNull(Fired::of([])->perLineHour());
         $twice = Fired::of([self::towed('port_inside', 20, 1, 110), self::towed('port_inside', 25, 1, 120)]);
         self::assertSame(45.0, $twice->byLine()['port_inside']['minutes'], 'a line that was changed is still the line');
@@ -121,9 +122,11 @@ final class FiredTest extends TestCase
         self::assertSame([['2026-06-10T07:00:00', 60.0, 2], ['2026-06-10T08:00:00', 40.0, 1]], array_map(static fn (TrolledRun $r): array => [$r->at, $r->minutes, count($r->strikes)], $pieces));
         self::assertSame(1.0, $pieces[1]->strikes[0]->minute, 'minutes count from where the piece begins');
         $turned = Fired::of([$run], [new Turn('2026-06-10T08:00:00', TurnKind::Light)]);
-        self::assertSame(['minutes' => 100.0, 'worth' => 3.0, 'contacts' => 3], $turned->byLine()['port_inside'], 'all of it was towed');
-        self::assertEqualsWithDelta(0.7 * 60 + 40, $turned->freshByLine()['port_inside']['minutes'], 1e-9);
-        self::assertEqualsWithDelta(0.7 * 2 + 1, $turned->freshByLine()['port_inside']['worth'], 1e-9);
+        self::assertSame(['minutes' => 100.0, 'contacts' => 3], $turned->byLine()['port_inside'], 'all of it was towed');
+        self::assertSame(3.0, $run->worth());
+        [$worth, $minutes] = $turned->evidence->of('let_out', '110 ft')?->own->since(Fired::prior()) ?? [0, 0];
+        self::assertEqualsWithDelta(0.7 * 60 + 40, $minutes, 1e-9);
+        self::assertEqualsWithDelta(0.7 * 2 + 1, $worth, 1e-9);
         self::assertEquals([$run], $run->parted([], []));
     }
 

@@ -28,7 +28,7 @@ final class DayController
     private const FINISHED = 25;
 
     /** What a row of the list says. */
-    private const IN_A_ROW = ['trips.id', 'trips.user_id', 'name', 'conditions', 'closed_at', 'casts_made', 'drill_seed', 'lake_id'];
+    private const IN_A_ROW = ['trips.id', 'name', 'conditions', 'closed_at', 'casts_made', 'lake_id'];
 
     public function index(Request $request): View
     {

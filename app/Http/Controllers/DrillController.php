@@ -73,7 +73,7 @@ final class DrillController
         $mine = TowReckoning::of($drill->day, $drill->towed(), $drill->gone);
 
         return view('drill.tow-end', [
-            'trip' => $trip, 'hidden' => $drill->day, 'drill' => $drill, 'mine' => $mine, 'advised' => $advised, 'day' => new Deck($trip, $trip->user->units()),
+            'trip' => $trip, 'hidden' => $drill->day, 'drill' => $drill, 'mine' => $mine, 'advised' => $advised,
             'curves' => new CurveDrawing([$mine->curve, $advised->curve ?? [[0, 0.0]]]),
         ]);
     }

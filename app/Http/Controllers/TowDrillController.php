@@ -31,7 +31,7 @@ final class TowDrillController
         abort_unless(TowDrill::is($trip), 404);
         $deck = new Deck($trip, $trip->user->units());
         $spread = SpreadOfDay::of($trip);
-        $drill = TowDrill::of($trip);
+        $drill = new TowDrill($trip, $deck->stints);
         $lately = $drill->lately(max(self::OFFERED_MIN));
         $stints = $deck->stints->keyBy('id');
 
@@ -46,11 +46,7 @@ final class TowDrillController
     {
         abort_unless(TowDrill::is($trip), 404);
         $asked = $request->validate(['minutes' => ['required', 'integer', 'between:1,'.self::AT_ONCE_MIN], 'gone' => ['required', 'integer', 'min:0']]);
-        $drill = TowDrill::of($trip);
-        // Tapped twice, the same minutes pass once.
-        if ((int) $asked['gone'] === $drill->gone) {
-            $drill->tow((int) $asked['minutes']);
-        }
+        TowDrill::on($trip, (int) $asked['gone'], (int) $asked['minutes']);
 
         return redirect()->route('drill.tow', $trip);
     }

@@ -25,6 +25,9 @@ final class SpecChooser
     /** Plants are swum over in so little water, feet. */
     private const OVER_PLANTS_TO_FT = 4;
 
+    /** A towed lure is so much longer where prey or fish are big (T5). */
+    private const TOWED_BIG = 1.3;
+
     /** Under it blades turn rounder and slower (C7), °F. */
     private const COLD_BLADES_F = 55;
 
@@ -109,14 +112,11 @@ final class SpecChooser
         return $most !== null && $spot->hasPlants() && $depthFt <= self::OVER_PLANTS_TO_FT ? min($ounces, $most) : $ounces;
     }
 
-    /** A towed lure is so much longer where prey or fish are big (T5). */
-    private const TOWED_BIG = 1.3;
-
     /** L10, T5: the family's starting length, smaller for fronts, pressure and clear calm. */
     private static function length(LureFamily $lure, Reading $reading): float
     {
         $lengths = $lure->rigging->lengthsIn;
-        $index = $lure->trolled ? self::towedLength($lengths, $reading) : $lure->rigging->startingLength($reading->day->species, $reading->mood->isActive());
+        $index = $lure->trolled ? self::towedLength($lure, $reading) : $lure->rigging->startingLength($reading->day->species, $reading->mood->isActive());
         if (self::asksForSmaller($reading)) {
             $index--;
         }
@@ -128,22 +128,18 @@ final class SpecChooser
         return self::nearest(Box::of($lure->key, $reading->day)->lengthsIn([$wanted]), $wanted);
     }
 
-    /**
-     * T5: small for insects and small fish, longer where prey or fish are big. What counts as which is our own.
-     *
-     * @param  non-empty-list<float>  $lengths  rising
-     */
-    private static function towedLength(array $lengths, Reading $reading): int
+    /** T5: small for insects and small fish, longer where prey or fish are big; the index of its length. What counts as which is our own. */
+    private static function towedLength(LureFamily $lure, Reading $reading): int
     {
         $day = $reading->day;
-        $middle = $lengths[intdiv(count($lengths) - 1, 2)];
-
+        $lengths = $lure->rigging->lengthsIn;
+        $middle = intdiv(count($lengths) - 1, 2);
         $big = $day->species->group() === 'toothy' || $day->eats(Forage::Perch, Forage::Bluegill, Forage::Goby);
 
         return match (true) {
-            $big => self::indexNearest($lengths, self::TOWED_BIG * $middle),
+            $big => $lure->rigging->nearestLength(self::TOWED_BIG * $lengths[$middle]),
             $day->eats(Forage::Insects, Forage::Minnow) => 0,
-            default => self::indexNearest($lengths, $middle),
+            default => $middle,
         };
     }
 
@@ -186,16 +182,10 @@ final class SpecChooser
     /** @param  non-empty-list<float>  $values */
     private static function nearest(array $values, float $wanted): float
     {
-        return $values[self::indexNearest($values, $wanted)];
-    }
-
-    /** @param  non-empty-list<float>  $values */
-    private static function indexNearest(array $values, float $wanted): int
-    {
-        $best = 0;
-        foreach ($values as $i => $value) {
-            if (abs($value - $wanted) < abs($values[$best] - $wanted) - 1e-9) {
-                $best = $i;
+        $best = $values[0];
+        foreach ($values as $value) {
+            if (abs($value - $wanted) < abs($best - $wanted) - 1e-9) {
+                $best = $value;
             }
         }
 

@@ -54,6 +54,17 @@ final readonly class Rigging
         return (int) array_search($inches, $this->lengthsIn, true);
     }
 
+    /** The index of the length nearest to some inches; of two as near the first. */
+    public function nearestLength(float $inches): int
+    {
+        $at = 0;
+        foreach ($this->lengthsIn as $i => $length) {
+            $at = abs($length - $inches) < abs($this->lengthsIn[$at] - $inches) ? $i : $at;
+        }
+
+        return $at;
+    }
+
     /** Ounces that this species asks for whatever the depth, or null. */
     public function fixedOzFor(Species $species): ?float
     {

@@ -9,7 +9,7 @@ use OldEddy\Troll\Fired;
 use OldEddy\Troll\Shift;
 use OldEddy\Troll\Spread;
 
-/** Does what the advice says: moves one line toward the one that fired, and the speed where bites in turns tell of it. */
+/** Does what the advice says: moves one line in one thing. */
 final class FollowsShift implements TowHabit
 {
     public function __construct(private readonly Stand $stand)

@@ -85,8 +85,8 @@ final readonly class HiddenTow
             return self::EVEN;
         }
         $rate = self::BARE;
-        foreach ($this->met($lure, $minute) as $part => $met) {
-            $rate *= $met ? $this->times[$part] : 1.0;
+        foreach ($this->missed($lure, $minute) as $part => $missed) {
+            $rate *= $missed === null ? $this->times[$part] : 1.0;
         }
 
         return min(self::MOST, $rate);
@@ -96,12 +96,6 @@ final readonly class HiddenTow
     public function most(): float
     {
         return $this->hasPattern ? min(self::MOST, self::BARE * array_product($this->times)) : self::EVEN;
-    }
-
-    /** @return array<string, bool> whether a lure meets each part of the pattern */
-    public function met(TowedLure $lure, float $minute): array
-    {
-        return array_map(static fn (?string $missed): bool => $missed === null, $this->missed($lure, $minute));
     }
 
     /** @return array<string, ?string> by part of the pattern what is wrong with a lure; null where it is met */

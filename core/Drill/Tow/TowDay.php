@@ -6,6 +6,7 @@ namespace OldEddy\Drill\Tow;
 
 use OldEddy\Choice\Color\ColorFamily;
 use OldEddy\Contract\ConditionsReader;
+use OldEddy\Plan\Plan;
 use OldEddy\Plan\Planner;
 use OldEddy\Reading\Stand;
 use OldEddy\Troll\BoatKind;
@@ -23,18 +24,18 @@ final class TowDay
 
     private static ?Spread $spread = null;
 
-    private static ?Stand $stand = null;
+    private static ?Plan $plan = null;
 
     /** The spread that the program plans for it, with every lure at hand. */
     public static function spread(): Spread
     {
-        return self::$spread ??= SpreadPlanner::plan(Planner::plan(ConditionsReader::read(self::CONDITIONS)), BoatKind::Boat);
+        return self::$spread ??= SpreadPlanner::plan(self::plan(), BoatKind::Boat);
     }
 
     /** Where the fish are thought to stand there. */
     public static function stand(): Stand
     {
-        return self::$stand ??= Planner::plan(ConditionsReader::read(self::CONDITIONS))->reading->stand;
+        return self::plan()->reading->stand;
     }
 
     /** What the day of a seed hides; for comparison without any pattern. */
@@ -47,5 +48,10 @@ final class TowDay
         }
 
         return HiddenTow::of($seed, array_values($lures) ?: ['trolling_spoon'], array_values($colors) ?: [ColorFamily::Silver], $hasPattern);
+    }
+
+    private static function plan(): Plan
+    {
+        return self::$plan ??= Planner::plan(ConditionsReader::read(self::CONDITIONS));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Log\Evidence;
 
-use DateTimeImmutable;
+use OldEddy\Basics\Moment;
 
 /** What a rod's knot went through since it was tied (rule K2): hooked fish, and hours of casts. */
 final readonly class Knot
@@ -38,8 +38,6 @@ final readonly class Knot
     /** About how many casts of a stint were made before a moment. */
     private static function castsUntil(Stint $stint, string $at): int
     {
-        $seconds = (new DateTimeImmutable($at))->getTimestamp() - (new DateTimeImmutable($stint->at))->getTimestamp();
-
-        return min($stint->casts, max(0, intdiv($seconds, Limits::CAST_S)));
+        return min($stint->casts, max(0, intdiv(Moment::secondsBetween($stint->at, $at), Limits::CAST_S)));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OldEddy\Log\Evidence;
 
 use DateTimeImmutable;
+use OldEddy\Basics\Moment;
 
 /** A fish that showed itself and was not caught: where, to which lure, how and when (ISO 8601). Each is an appointment (rules M16, S29). */
 final readonly class Showed
@@ -46,7 +47,7 @@ final readonly class Showed
     /** Minutes since it showed, at a moment (ISO 8601). */
     public function minutesUntil(string $moment): float
     {
-        return ((new DateTimeImmutable($moment))->getTimestamp() - (new DateTimeImmutable($this->at))->getTimestamp()) / 60;
+        return Moment::secondsBetween($this->at, $moment) / 60;
     }
 
     /** About when a contact was: a stint's minutes spread over its casts, the usual pace where they were not counted. */

@@ -19,13 +19,12 @@ final readonly class TrollFactor extends ReadyFactor
 
     public static function on(Reading $reading): ?self
     {
-        return $reading->day->mode === Mode::Troll ? new self(
-            new Effect('troll', 1.5, 'Made to be trolled.', 'T3'),
-            // A slow plug is kept alive by the chop, and is for fish that are up to follow it.
-            $reading->day->isWindy() && $reading->mood->isActive()
-                ? new Effect('troll', 1.65, 'Trolled slowly with much flash and vibration: they are active, and chop helps.', 'T3') : new Effect('troll', 1.5, 'Made to be trolled.', 'T3'),
-            new Effect('troll', 0.9, 'A diver can be trolled too.', 'T3'),
-        ) : null;
+        $made = new Effect('troll', 1.5, 'Made to be trolled.', 'T3');
+        // A slow plug is kept alive by the chop, and is for fish that are up to follow it.
+        $slow = $reading->day->isWindy() && $reading->mood->isActive()
+            ? new Effect('troll', 1.65, 'Trolled slowly with much flash and vibration: they are active, and chop helps.', 'T3') : $made;
+
+        return $reading->day->mode === Mode::Troll ? new self($made, $slow, new Effect('troll', 0.9, 'A diver can be trolled too.', 'T3')) : null;
     }
 
     protected function about(LureFamily $lure): Effect
