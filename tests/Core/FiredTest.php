@@ -87,6 +87,15 @@ final class FiredTest extends TestCase
         self::assertTrue($depth >= 4 && $depth <= 15, "{$depth} ft: the fish stand in 5 to 14 ft");
     }
 
+    /** What is known little is hoped for more than what is known to give no more than the day. */
+    public function test_where_all_lines_give_alike_an_unknown_depth_is_hoped_for(): void
+    {
+        $spread = self::spread(['port_inside' => 100, 'starboard_inside' => 100, 'port_outside' => 100]);
+        $runs = array_map(static fn (RunningLine $r): TrolledRun => self::towed($r->line->key, 300, 6, 100, depthFt: $r->depthFt, color: $r->line->color->value), $spread->lines);
+        $shift = Shift::after(Fired::of($runs), $spread, self::stand());
+        self::assertSame(['depth', false], [$shift?->to->factor, $shift?->fired]);
+    }
+
     public function test_nothing_is_moved_before_it_was_tried_or_where_nothing_would_stay(): void
     {
         $spread = self::spread(['port_inside' => 110, 'starboard_inside' => 140, 'port_outside' => 150]);

@@ -21,6 +21,7 @@ use OldEddy\Troll\RunningLine;
 use OldEddy\Troll\Side;
 use OldEddy\Troll\Station;
 use OldEddy\Troll\Strike;
+use OldEddy\Troll\Tangles;
 use OldEddy\Troll\TrolledRun;
 use PHPUnit\Framework\TestCase;
 
@@ -82,6 +83,13 @@ final class TowDrillTest extends TestCase
         foreach (range(1, 40) as $seed) {
             $water = new TowedWater(TowDay::hidden($seed), TowDay::spread());
             $rates[] = $water->perMinute(TowDay::spread()->lines[0], 19) <=> $water->perMinute(TowDay::spread()->lines[0], 17);
+        }
+        $outside = TowDay::spread()->lines[0];
+        $turned = Tangles::inTurn(TowDay::spread(), TowedWater::RADIUS_FT, true)->lures[$outside->line->key];
+        self::assertGreaterThan(TowDay::spread()->speedMph, $turned->speedMph, 'to starboard: the port outside line runs faster');
+        foreach (range(1, 40) as $seed) {
+            $lure = new TowedLure($outside->line->lure->key, $outside->line->color->value, $outside->line->station, $turned->depthFt, $turned->speedMph);
+            self::assertSame(TowDay::hidden($seed)->perMinute($lure, 19), (new TowedWater(TowDay::hidden($seed), TowDay::spread()))->perMinute($outside, 19), "day {$seed}");
         }
         self::assertContains(1, $rates, 'some days want it faster or higher');
         self::assertContains(-1, $rates);

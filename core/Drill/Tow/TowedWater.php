@@ -26,7 +26,7 @@ final readonly class TowedWater
 
     private const TURN_MIN = 3;
 
-    private const RADIUS_FT = 220.0;
+    public const RADIUS_FT = 220.0;
 
     /** @var array{BoatTurn, BoatTurn} to starboard, to port */
     private array $turns;
