@@ -43,7 +43,10 @@ final readonly class Fired
      */
     public static function of(array $runs, array $turns = [], array $tacks = [], ?Prior $prior = null): self
     {
-        $pieces = array_merge(...array_map(static fn (TrolledRun $r): array => $r->parted($turns, $tacks), $runs));
+        // Lines run beside each other: what was blank before one was struck, or in that minute, is not blank after it.
+        $moments = array_merge(array_column($turns, 'at'), ...array_map(static fn (TrolledRun $r): array => $r->struckLast(), $runs));
+        $pieces = array_merge(...array_map(static fn (TrolledRun $r): array => $r->parted($moments, $tacks), $runs));
+        usort($pieces, static fn (TrolledRun $a, TrolledRun $b): int => [$a->at, $a->strikes !== []] <=> [$b->at, $b->strikes !== []]);
         $evidence = Evidence::weigh(array_map(static fn (TrolledRun $r) => $r->weighed(), $pieces), $prior ?? self::prior(), $turns);
 
         return new self($runs, $evidence, Pattern::in($evidence));

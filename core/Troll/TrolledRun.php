@@ -8,7 +8,6 @@ use DateTimeImmutable;
 use OldEddy\Basics\Moment;
 use OldEddy\Log\Evidence\Contact;
 use OldEddy\Log\Evidence\Stint;
-use OldEddy\Log\Evidence\Turn;
 
 /** A line from when it went into the water until it came out or was changed: what ran on it, for how many minutes, and what struck. Rule T10. */
 final readonly class TrolledRun
@@ -49,17 +48,25 @@ final readonly class TrolledRun
         return $this->weighed()->weight();
     }
 
+    /** @return list<string> the minute in which it was struck last, from and to (ISO 8601); empty where it never was */
+    public function struckLast(): array
+    {
+        $last = $this->strikes[count($this->strikes) - 1] ?? null;
+
+        return $last === null ? [] : [$this->moment(max(0.0, $last->minute - 1)), $this->moment($last->minute)];
+    }
+
     /**
-     * The run in pieces: cut where the day turned, and where the boat went another way.
+     * The run in pieces: cut at some moments, and where the boat went another way.
      *
-     * @param  list<Turn>  $turns
+     * @param  list<string>  $moments  ISO 8601
      * @param  list<Tack>  $tacks
      * @return non-empty-list<self> in order; itself where nothing cuts it
      */
-    public function parted(array $turns, array $tacks): array
+    public function parted(array $moments, array $tacks): array
     {
         $cuts = [0.0, $this->minutes];
-        foreach ([...array_column($turns, 'at'), ...array_column($tacks, 'from'), ...array_column($tacks, 'to')] as $moment) {
+        foreach ([...$moments, ...array_column($tacks, 'from'), ...array_column($tacks, 'to')] as $moment) {
             $cuts[] = max(0.0, min($this->minutes, $this->minuteOf($moment)));
         }
         sort($cuts);
@@ -76,16 +83,20 @@ final readonly class TrolledRun
     /** @param  list<Tack>  $tacks */
     private function piece(float $from, float $to, array $tacks): self
     {
-        $at = (new DateTimeImmutable($this->at))->modify(sprintf('+%d seconds', (int) round(60 * $from)))->format('Y-m-d\TH:i:s');
         $strikes = array_filter($this->strikes, fn (Strike $s): bool => min($s->minute, $this->minutes) <= $to && ($s->minute > $from || $from === 0.0));
         $middle = ($from + $to) / 2;
         $on = array_filter($tacks, fn (Tack $l): bool => $this->minuteOf($l->from) < $middle && $this->minuteOf($l->to) > $middle);
 
         return new self(
-            $at, $this->key, $this->side, $this->station, $this->lure, $this->color, $this->letOutFt, $this->depthFt, $to - $from,
+            $this->moment($from), $this->key, $this->side, $this->station, $this->lure, $this->color, $this->letOutFt, $this->depthFt, $to - $from,
             array_map(static fn (Strike $s): Strike => new Strike($s->contact, max(0.0, $s->minute - $from), $s->inTurn), array_values($strikes)),
             $this->spot, array_values($on)[0] ?? null,
         );
+    }
+
+    private function moment(float $minute): string
+    {
+        return (new DateTimeImmutable($this->at))->modify(sprintf('+%d seconds', (int) round(60 * $minute)))->format('Y-m-d\TH:i:s');
     }
 
     private function minuteOf(string $moment): float

@@ -10,6 +10,7 @@ use OldEddy\Log\Evidence\Contact;
 use OldEddy\Log\Evidence\ContactKind;
 use OldEddy\Log\Evidence\Turn;
 use OldEddy\Log\Evidence\TurnKind;
+use OldEddy\Log\Evidence\Verdict;
 use OldEddy\Reading\Column;
 use OldEddy\Reading\Stand;
 use OldEddy\Reading\Tightness;
@@ -127,7 +128,7 @@ final class FiredTest extends TestCase
             '2026-06-10T07:00:00', 'port_inside', Side::Port, Station::Inside, 'trolling_spoon', 'silver', 110, 10, 100,
             [new Strike(new Contact(ContactKind::Caught), 10), new Strike(new Contact(ContactKind::Caught), 60), new Strike(new Contact(ContactKind::Caught), 61)],
         );
-        $pieces = $run->parted([new Turn('2026-06-10T08:00:00', TurnKind::Light), new Turn('2026-06-10T12:00:00', TurnKind::Light)], []);
+        $pieces = $run->parted(['2026-06-10T08:00:00', '2026-06-10T12:00:00'], []);
         self::assertSame([['2026-06-10T07:00:00', 60.0, 2], ['2026-06-10T08:00:00', 40.0, 1]], array_map(static fn (TrolledRun $r): array => [$r->at, $r->minutes, count($r->strikes)], $pieces));
         self::assertSame(1.0, $pieces[1]->strikes[0]->minute, 'minutes count from where the piece begins');
         $turned = Fired::of([$run], [new Turn('2026-06-10T08:00:00', TurnKind::Light)]);
@@ -137,6 +138,21 @@ final class FiredTest extends TestCase
         self::assertEqualsWithDelta(0.7 * 60 + 40, $minutes, 1e-9);
         self::assertEqualsWithDelta(0.7 * 2 + 1, $worth, 1e-9);
         self::assertEquals([$run], $run->parted([], []));
+    }
+
+    /** Lines run beside each other: a lure that bites is not faded because others of it stayed blank meanwhile; it is once none bites any more. */
+    public function test_what_is_blank_beside_a_strike_is_not_blank_after_it(): void
+    {
+        $run = static fn (string $key, string $color, float $minutes, float ...$struck): TrolledRun => new TrolledRun(
+            '2026-06-10T07:00:00', $key, Side::Port, Station::Inside, 'trolling_spoon', $color, 110, 10, $minutes,
+            array_map(static fn (float $m): Strike => new Strike(new Contact(ContactKind::Caught), $m), array_values($struck)),
+        );
+        $day = static fn (float $minutes): ?Verdict => Fired::of([
+            $run('a', 'silver', $minutes, 20, 60, 100, 120, 140, 150), $run('b', 'silver', $minutes), $run('c', 'silver', $minutes), $run('d', 'gold', $minutes), $run('e', 'gold', $minutes), $run('f', 'gold', $minutes),
+        ])->evidence->of('color', 'silver')?->verdict;
+        self::assertTrue($day(160)?->stands(), 'struck ten minutes ago');
+        self::assertSame(Verdict::Faded, $day(400), 'and then for four hours no more');
+        self::assertSame(160, Fired::of([$run('a', 'silver', 160, 20, 150)])->evidence->casts(), 'no minute is lost or counted twice');
     }
 
     /** T10: contacts by heading and by speed over ground. */
