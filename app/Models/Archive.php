@@ -25,6 +25,8 @@ use RuntimeException;
  */
 final class Archive extends Model
 {
+    use AskedOnce;
+
     public const OUT = 'out';
 
     public const IN = 'in';
@@ -39,6 +41,8 @@ final class Archive extends Model
     public const REFUSED = 'refused';
 
     private const HOURS = 24;
+
+    protected $table = 'archives';
 
     protected $fillable = ['user_id', 'way', 'state', 'done', 'total', 'bytes', 'said'];
 

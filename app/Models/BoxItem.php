@@ -33,7 +33,7 @@ use OldEddy\Contract\BoxReader;
  */
 final class BoxItem extends Model
 {
-    use CastsOnce;
+    use AskedOnce;
 
     /** What the lineup asks of an item. */
     private const ASKED = ['lure', 'color', 'weight_oz', 'length_in', 'rated_ft'];
@@ -43,6 +43,8 @@ final class BoxItem extends Model
 
     /** All that can be said of one: what it is, and its state. */
     public const SAID = [...self::FIELDS, 'cleaned_on', 'sharpened_on', 'skirt', 'treble', 'paint'];
+
+    protected $table = 'box_items';
 
     protected $fillable = [...self::SAID, 'ask', 'lost_on'];
 

@@ -48,9 +48,11 @@ use OldEddy\Log\Fish\WeighedBy;
  */
 final class Contact extends Model
 {
-    use CastsOnce;
+    use AskedOnce;
     use HasUuids;
     use SoftDeletes;
+
+    protected $table = 'contacts';
 
     protected $fillable = [
         'id', 'trip_id', 'stint_id', 'at', 'kind', 'at_cast', 'species', 'length_in', 'hooked', 'forage', 'depth_ft', 'cover', 'cover_part', 'light',

@@ -19,6 +19,10 @@ use Illuminate\Support\Facades\Cache;
  */
 final class Device extends Model
 {
+    use AskedOnce;
+
+    protected $table = 'devices';
+
     protected $fillable = ['user_id', 'token', 'name', 'seen_on'];
 
     /** Notes a device that signs in; what it shows from now on is the token. */

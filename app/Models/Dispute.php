@@ -20,6 +20,10 @@ use Illuminate\Support\Carbon;
  */
 final class Dispute extends Model
 {
+    use AskedOnce;
+
+    protected $table = 'disputes';
+
     protected $fillable = ['trip_id', 'stint_id', 'contact_id', 'field', 'kept', 'other', 'settled_at'];
 
     /** @return array<string, string> */

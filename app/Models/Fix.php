@@ -18,7 +18,11 @@ use Illuminate\Support\Carbon;
  */
 final class Fix extends Model
 {
+    use AskedOnce;
+
     public $timestamps = false;
+
+    protected $table = 'fixes';
 
     protected $fillable = ['trip_id', 'at', 'lat', 'lon', 'depth_ft', 'speed_mph'];
 

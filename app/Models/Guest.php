@@ -19,7 +19,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Guest extends Model
 {
-    use CastsOnce;
+    use AskedOnce;
+
+    protected $table = 'guests';
 
     protected $fillable = ['trip_id', 'user_id', 'name'];
 

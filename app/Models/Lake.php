@@ -43,7 +43,7 @@ use OldEddy\Where\Shade\Bank;
  */
 final class Lake extends Model
 {
-    use CastsOnce;
+    use AskedOnce;
 
     /** Cells of the working grid, about. */
     private const WORKING_CELLS = 60_000;
@@ -53,6 +53,8 @@ final class Lake extends Model
         'id', 'user_id', 'name', 'shoreline', 'sections', 'no_wake', 'banks', 'tracks', 'dropped', 'working', 'ramp_lat', 'ramp_lon', 'cell_m', 'deepest_ft',
         'created_at', 'updated_at',
     ];
+
+    protected $table = 'lakes';
 
     protected $fillable = [
         'name', 'shoreline', 'sections', 'no_wake', 'banks', 'tracks', 'all_tracks', 'dropped', 'grid', 'working', 'ramp_lat', 'ramp_lon', 'cell_m', 'deepest_ft',

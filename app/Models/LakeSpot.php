@@ -46,7 +46,7 @@ use OldEddy\Where\Places\Place;
  */
 final class LakeSpot extends Model
 {
-    use CastsOnce;
+    use AskedOnce;
 
     /** What can be said of a spot beside its name. */
     public const FIELDS = [

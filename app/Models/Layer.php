@@ -28,6 +28,8 @@ use Illuminate\Support\Carbon;
  */
 final class Layer extends Model
 {
+    use AskedOnce;
+
     /** Handed to the queue, not read to its end yet. */
     public const WAITING = 'waiting';
 
@@ -45,6 +47,8 @@ final class Layer extends Model
 
     /** A reader that was not heard for so many seconds is not at work any more. */
     private const SILENT_S = 90;
+
+    protected $table = 'layers';
 
     protected $fillable = ['lake_id', 'name', 'state', 'understood', 'questions', 'found', 'problem', 'bytes', 'things_read', 'heard_at'];
 

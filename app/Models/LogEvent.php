@@ -24,9 +24,13 @@ use Illuminate\Support\Carbon;
  */
 final class LogEvent extends Model
 {
+    use AskedOnce;
+
     public const UPDATED_AT = null;
 
     protected $primaryKey = 'seq';
+
+    protected $table = 'log_events';
 
     protected $fillable = ['id', 'trip_id', 'stint_id', 'kind', 'count', 'contact_id', 'at', 'undone', 'before', 'after'];
 

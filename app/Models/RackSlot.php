@@ -24,13 +24,15 @@ use OldEddy\Log\Next\Presentation;
  */
 final class RackSlot extends Model
 {
-    use CastsOnce;
+    use AskedOnce;
 
     /** What is in the hand with this rod (R22). */
     public const PRESENTATION = ['lure', 'color', 'depth_ft', 'retrieve', 'weight_oz', 'length_in', 'cast_kind'];
 
     /** What tells a rod of a day from another. */
     private const WHICH = ['lure', 'color'];
+
+    protected $table = 'rack_slots';
 
     protected $fillable = ['trip_id', ...self::PRESENTATION];
 

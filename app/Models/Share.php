@@ -17,9 +17,11 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Share extends Model
 {
-    use CastsOnce;
+    use AskedOnce;
 
     public const SPOTS = ['named', 'section', 'hidden'];
+
+    protected $table = 'shares';
 
     protected $fillable = ['trip_id', 'token', 'spots', 'positions'];
 

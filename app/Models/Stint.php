@@ -51,9 +51,11 @@ use OldEddy\Troll\TrolledRun;
  */
 final class Stint extends Model
 {
-    use CastsOnce;
+    use AskedOnce;
     use HasUuids;
     use SoftDeletes;
+
+    protected $table = 'stints';
 
     protected $fillable = [
         'id', 'trip_id', 'started_at', 'spot', 'lure', 'color', 'depth_ft', 'retrieve', 'structure', 'cover', 'cover_part', 'light', 'angler',

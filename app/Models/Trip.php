@@ -58,12 +58,11 @@ use OldEddy\Where\Route\PlannedRoute;
  */
 final class Trip extends Model
 {
-    use CastsOnce;
+    use AskedOnce;
 
     private const STEP_MIN = 10;
 
-    /** @var array<string, mixed> what its columns of JSON hold, by their text */
-    private array $parted = [];
+    protected $table = 'trips';
 
     protected $fillable = ['name', 'conditions', 'ask', 'closed_at', 'measured', 'boat', 'drill_seed', 'lake_id', 'route', 'here', 'notes', 'beat_lb', 'leaves', 'spread'];
 
@@ -381,12 +380,6 @@ final class Trip extends Model
     public function isOpen(): bool
     {
         return $this->closed_at === null;
-    }
-
-    /** What a page reads a dozen times is taken apart once. */
-    public function fromJson($value, $asObject = false): mixed
-    {
-        return $asObject || ! is_string($value) ? parent::fromJson($value, $asObject) : $this->parted[$value] ??= parent::fromJson($value);
     }
 
     /** @return array<string, string> */

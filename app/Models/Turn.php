@@ -19,9 +19,11 @@ use OldEddy\Log\Evidence\TurnKind;
  */
 final class Turn extends Model
 {
-    use CastsOnce;
+    use AskedOnce;
     use HasUuids;
     use SoftDeletes;
+
+    protected $table = 'turns';
 
     protected $fillable = ['id', 'trip_id', 'at', 'kind'];
 

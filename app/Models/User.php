@@ -31,7 +31,9 @@ use OldEddy\Log\Fish\BagLimits;
  */
 final class User extends Authenticatable
 {
-    use CastsOnce;
+    use AskedOnce;
+
+    protected $table = 'users';
 
     protected $fillable = ['name', 'email', 'password', 'units', 'schools', 'own_success', 'limits'];
 

@@ -52,6 +52,7 @@ final class ChooseController
             'rack' => $trip->rack,
             // By lure and color: several rods may carry one lure.
             'rigged' => $trip->rack->keyBy(static fn (RackSlot $r): string => Presentation::key($r->lure, $r->color))->all(),
+            'carried' => array_flip($trip->rack->pluck('lure')->all()),
             'planned' => array_flip(array_map(static fn (Entry $e): string => Presentation::key($e->lure->key, $e->colors()[0]->family->value), $plan->rods)),
             'chosen' => $chosen,
             'beside' => $beside === $chosen ? null : $beside,

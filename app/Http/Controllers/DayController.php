@@ -28,20 +28,24 @@ final class DayController
     private const FINISHED = 25;
 
     /** What a row of the list says. */
-    private const IN_A_ROW = ['trips.id', 'name', 'conditions', 'closed_at', 'casts_made', 'lake_id'];
+    private const IN_A_ROW = ['trips.id', 'name', 'day', 'conditions', 'closed_at', 'casts_made', 'lake_id'];
 
     public function index(Request $request): View
     {
-        $days = $request->user()->trips()->select(self::IN_A_ROW)->whereNull('drill_seed')->withCount('contacts')->orderByDesc('day')->orderByDesc('id');
+        $days = $request->user()->trips()->select(self::IN_A_ROW)->whereNull('drill_seed')->withCount('contacts');
+        $finished = $days->clone()->whereNotNull('closed_at')->orderByDesc('day')->orderByDesc('id')->limit(self::FINISHED);
+        // One way to the database for both, the newest first.
+        $days = $days->whereNull('closed_at')->unionAll($finished)->orderByDesc('day')->orderByDesc('id')->get();
+        [$open, $closed] = $days->partition(static fn (Trip $day): bool => $day->isOpen());
 
         return view('days.index', [
-            'open' => $days->clone()->whereNull('closed_at')->get(),
-            'closed' => $days->clone()->whereNotNull('closed_at')->limit(self::FINISHED)->get(),
+            'open' => $open,
+            'closed' => $closed,
             'aboard' => $this->aboard($request->user()),
             'cares' => $request->user()->box === null ? 0 : BoxBook::asking($request->user(), now()->toDateString()),
             'ask' => (string) Str::uuid(),
             'lakes' => $request->user()->lakes()->select(['id', 'name'])->orderBy('name')->get(),
-            'lastLake' => $days->clone()->value('lake_id'),
+            'lastLake' => $days->first()?->lake_id,
         ]);
     }
 

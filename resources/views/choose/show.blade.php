@@ -3,6 +3,7 @@
 @section('main-class', 'choose')
 @section('content')
     @php($setup = $chosen->setup())
+    @php($one = route('choose', ['trip' => $trip, 'if' => $thrown, 'lure' => '']))
     @if ($thrown !== null)
         <p class="said" role="status">As if: {{ $units->say($switches[$thrown]) }}. The day itself is as it was. <a href="{{ route('choose', $trip) }}">Back to the day</a></p>
     @endif
@@ -31,7 +32,7 @@
                 @php($onRack = isset($rigged["{$rod->lure->key}/{$rod->colors()[0]->family->value}"]))
                 <li @class(['rod', 'on' => $onRack])>
                     <span class="rod-role">{{ $rod->lure->role->value }}</span>
-                    <a class="rod-lure" href="{{ route('choose', ['trip' => $trip, 'lure' => $rod->lure->key, 'if' => $thrown]) }}">{{ $rod->lure->name() }}</a>
+                    <a class="rod-lure" href="{{ $one }}{{ $rod->lure->key }}">{{ $rod->lure->name() }}</a>
                     <span class="rod-color"><i class="swatch swatch-{{ $rod->colors()[0]->family->value }}" aria-hidden="true"></i>{{ App\Show\Word::of($rod->colors()[0]->family->value) }}</span>
                     <span class="rod-how">{{ $units->depth($rod->setup()->depthFt) }} · {{ $rod->setup()->cadence->name() }}</span>
                     @if ($thrown === null)@include('choose.rig', ['lure' => $rod->lure, 'on' => $onRack, 'color' => $rod->colors()[0]->family->value, 'setup' => $rod->setup()])@endif
@@ -63,8 +64,8 @@
             <summary>The whole lineup ({{ count($plan->lineup) }})</summary>
             <ol>
                 @foreach ($plan->lineup as $entry)
-                    <li @class(['line', 'current' => $entry === $chosen, 'on' => $rack->contains('lure', $entry->lure->key)])>
-                        <a href="{{ route('choose', ['trip' => $trip, 'lure' => $entry->lure->key, 'if' => $thrown]) }}" @if ($entry === $chosen) aria-current="true" @endif>
+                    <li @class(['line', 'current' => $entry === $chosen, 'on' => isset($carried[$entry->lure->key])])>
+                        <a href="{{ $one }}{{ $entry->lure->key }}" @if ($entry === $chosen) aria-current="true" @endif>
                             <span class="line-name">{{ $entry->lure->name() }}</span>
                             <span class="line-role">{{ $entry->lure->role->value }}</span>
                             <span class="line-bar" aria-hidden="true"><i style="width: {{ round(100 * $entry->score) }}%"></i></span>
@@ -80,12 +81,9 @@
                 @unless ($trolled) · <a href="{{ route('troll', $trip) }}">If you trolled: the spread</a>@endunless</p>
             <details class="ruled-out">
                 <summary>Why not the others ({{ count($plan->ruledOut) }})</summary>
-                <ul class="because">
-                    @foreach ($plan->ruledOut as $out)
-                        @include('partials.because', ['text' => OldEddy\Basics\Said::joined(ucfirst(str_replace('_', ' ', $out->lure)).': ', OldEddy\Basics\Said::small($out->why)),
-                            'id' => $out->ruleId])
-                    @endforeach
-                </ul>
+                @include('partials.because', ['reasons' => array_map(
+                    fn ($out) => [OldEddy\Basics\Said::joined(ucfirst(str_replace('_', ' ', $out->lure)).': ', OldEddy\Basics\Said::small($out->why)), $out->ruleId, null], $plan->ruledOut,
+                )])
             </details>
         </section>
         <section class="chosen" aria-label="{{ $chosen->lure->name() }}">
@@ -139,11 +137,7 @@
             </table>
             @if ($handling = OldEddy\Choice\Lineup\Handling::of($chosen->lure, $plan->reading))
                 <h3>In hand</h3>
-                <ul class="because">
-                    @foreach ($handling as $id => $text)
-                        @include('partials.because', ['text' => $text, 'id' => $id])
-                    @endforeach
-                </ul>
+                @include('partials.because', ['reasons' => array_map(fn ($id, $text) => [$text, $id, null], array_keys($handling), $handling)])
             @endif
             @if ($plan->cautions)
                 <h3>Mind</h3>

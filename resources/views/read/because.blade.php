@@ -1,10 +1,8 @@
 <h2>Because</h2>
-<ul class="because">
-    @include('partials.because', ['text' => $reading->stage->why, 'id' => 'STAGES'])
-    @foreach ($reading->findings() as $finding)
-        @include('partials.because', ['text' => $finding->text, 'id' => $finding->id, 'school' => $finding->school])
-    @endforeach
-</ul>
+@include('partials.because', ['reasons' => [
+    [$reading->stage->why, 'STAGES', null],
+    ...array_map(fn ($f) => [$f->text, $f->id, $f->school], $reading->findings()),
+]])
 <details>
     <summary>How eager, in parts</summary>
     <table class="parts">

@@ -16,14 +16,14 @@
     </aside>
     <div class="read-chips" id="chips">@include('read.chips')</div>
     <div class="read-sky" role="group" aria-label="Over the water">
-        @include('read.field', ['field' => $byPath['weather.sky'], 'value' => $values['weather.sky'], 'assumption' => $assumed['weather.sky'] ?? null, 'note' => $notes['weather.sky'] ?? null])
+        @include('read.fields', ['fields' => [$byPath['weather.sky']]])
         <label class="knob">hour <output data-knob-said="time">{{ App\Show\Clock::of($reading->day->minuteOfDay) }}</output><input type="range" data-knob="time" min="240" max="1320" step="10"
             value="{{ $reading->day->minuteOfDay }}" aria-valuetext="{{ App\Show\Clock::of($reading->day->minuteOfDay) }}"></label>
         <label class="knob">wind <output data-knob-said="weather.wind_mph">{{ $units->show('speed', $reading->day->windMph) }} {{ $units->word('speed') }}</output><input type="range" data-knob="weather.wind_mph"
             min="0" max="{{ $units->show('speed', 30.0) }}" step="1" value="{{ $units->show('speed', $reading->day->windMph) }}" data-unit="{{ $units->word('speed') }}"></label>
     </div>
     <div class="read-tray" role="group" aria-label="Cover: set it into the water">
-        @include('read.field', ['field' => $byPath['spot.cover'], 'value' => $values['spot.cover'], 'assumption' => $assumed['spot.cover'] ?? null, 'note' => $notes['spot.cover'] ?? null])
+        @include('read.fields', ['fields' => [$byPath['spot.cover']]])
     </div>
     <div class="read-forecast" data-forecast="{{ route('forecast', $trip) }}">
         <label for="forecast">A forecast file, chosen or dropped on the page (CSV or JSON; <a href="/forecast-example.csv" download>an example</a>)</label>
@@ -36,11 +36,7 @@
             <details class="group">
                 <summary>{{ $heading }}</summary>
                 <div class="group-fields">
-                @foreach ($fields as $field)
-                    @unless (in_array($field->path, App\Day\FieldSheet::AT_THE_PICTURE, true))
-                    @include('read.field', ['field' => $field, 'value' => $values[$field->path], 'assumption' => $assumed[$field->path] ?? null, 'note' => $notes[$field->path] ?? null])
-                    @endunless
-                @endforeach
+                @include('read.fields', ['fields' => array_filter($fields, fn ($f) => ! in_array($f->path, App\Day\FieldSheet::AT_THE_PICTURE, true))])
                 @if ($heading === 'The place')<p><button type="button" data-here>Where this device is</button></p>@endif
                 </div>
             </details>

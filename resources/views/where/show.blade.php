@@ -41,32 +41,7 @@
         @if ($chosen)
             @include('where.spot')
         @endif
-        <section aria-label="Spots in order">
-            <h2>In order <small class="muted">strokes: fit by the hour, {{ $hours[0] }} to {{ $hours[count($hours) - 1] }}</small></h2>
-            <ol class="ranked" start="{{ array_search($listed[0] ?? null, $ranked, true) + 1 }}">
-                @foreach ($listed as $r)
-                    @php($s = $spots[$r->place->name])
-                    @php($best = $byHour->best($s->name, $hours[0], $hours[count($hours) - 1]))
-                    @php($depth = $r->place->depthAt($day->riseFt()))
-                    @php($section = $sections[$r->place->section] ?? null)
-                    @php([$weighty, $others] = App\Drawing\WhereDrawing::weighty($r->reasons))
-                    <li data-place="{{ $r->place->name }}"><details @if ($loop->first && ! $chosen) open @endif><summary><span><b>{{ $r->place->name }}</b> <span
-                        class="muted">{{ App\Show\Word::of($s->structure ?? 'spot') }}{{ $depth === null ? '' : ', '.$units->band(...$depth) }}{{ $section
-                        ? ", {$r->place->section} ".$units->temp($section->tempF) : '' }}{{ $best === null ? '' : ($best[0] === $best[1]
-                        ? ", best at {$best[0]}" : ", best {$best[0]}–{$best[1]}") }}</span></span>
-                        @include('where.hours', ['fits' => $byHour->fits[$s->name]]) <span class="line-fit">{{ number_format($r->fit, 2) }}</span></summary>
-                        <ul class="because">@foreach ($weighty as $reason)@include('where.reason')@endforeach</ul>
-                        @if ($others)<details class="others"><summary>{{ count($others) }} more</summary><ul class="because">@foreach ($others as $reason)@include('where.reason')@endforeach</ul></details>@endif
-                        <form method="post" action="{{ route('where.pick', $trip) }}" class="beside" {{ App\Log\KeptForm::of($trip, json_encode(['kind' => 'pick', 'spot' => $s->name])) }}>@csrf<input type="hidden" name="spot"
-                            value="{{ $s->id }}"><input type="hidden" name="minute" value="{{ $minute }}"><button type="submit">Fish this one</button> <a href="{{ route('where', ['trip' => $trip,
-                            'minute' => $minute, 'spot' => $s->id]) }}">Read it</a><span class="muted" role="status" x-text="kept" x-show="kept" x-cloak></span></form>
-                    </details></li>
-                @endforeach
-            </ol>
-            @if ($pages > 1)<nav class="beside" aria-label="Pages of the list">@if ($page > 1)<a href="{{ route('where', ['trip' => $trip, 'minute' => $minute,
-                'page' => $page - 1]) }}">Better ones</a>@endif <span>page {{ $page }} of {{ $pages }}</span> @if ($page < $pages)<a href="{{ route('where', ['trip' => $trip, 'minute' => $minute,
-                'page' => $page + 1]) }}">The next</a>@endif</nav>@endif
-        </section>
+        @include('where.ranked')
         @include('where.walks')
         @include('where.docks')
         @include('partials.before')

@@ -1,3 +1,7 @@
+@foreach ($fields as $field)
+@php($value = $values[$field->path])
+@php($assumption = $assumed[$field->path] ?? null)
+@php($note = $notes[$field->path] ?? null)
 @php($id = $field->id())
 @php($key = $field->keyOf($value))
 <div class="field" data-field="{{ $field->path }}" data-kind="{{ $field->kind }}">
@@ -45,3 +49,4 @@
     @endif
     <p class="field-said" id="{{ $id }}-said" data-assumed>@if ($note !== null){{ $note }}@elseif ($assumption !== null && $value === null)assumed {{ $assumption }}@endif</p>
 </div>
+@endforeach
