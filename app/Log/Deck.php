@@ -80,15 +80,15 @@ final class Deck
     public function __construct(private readonly Trip $trip, private readonly Units $units, private readonly ?Guest $as = null)
     {
         $this->stints = $trip->stints()->with('contacts')->get();
+        $this->margin = new Margin($trip, $as);
         $this->reading = WaterReader::read(Settler::settle($trip->told()));
         $hidden = $trip->drill_seed === null ? null : DrillFish::now($trip, $this->stints);
         // A towed line is in nobody's hand and stands at no place.
         $this->cast = $this->stints->whereNull('line');
-        $this->toFish = new ToFish($trip, $this->reading, $this->cast, $hidden?->choices);
+        $this->toFish = new ToFish($trip, $this->reading, $this->cast, $this->margin->lakeKey, $hidden?->choices);
         $time = $hidden->time ?? DayClock::left(
             $trip, $this->reading, $this->stints->first()?->started_at->format('H:i'), $this->stints->last()?->started_at->format('H:i'),
         );
-        $this->margin = new Margin($trip, $as);
         $this->day = new DayEvidence($trip, $this->stints, $this->reading, $this->toFish->choices, $time, $this->margin);
         $this->tow = new TowedLines($trip, $this->stints, $this->reading, $units, $this->day->evidence->turns);
     }
@@ -196,7 +196,7 @@ final class Deck
         return $this->key ??= substr(hash('xxh128', serialize([
             $this->reading->day, $this->toFish->rods->map(static fn (RackSlot $r): array => $r->only(RackSlot::PRESENTATION))->all(), $this->trip->here,
             // Every change of a spot, its line of the cast too, is another lake.
-            $this->toFish->lakeKey(),
+            $this->margin->lakeKey,
             array_map(static fn (Fishable $p): array => $p->levels(), $this->toFish->choices->places), $this->units->metric, $this->isToday(),
             $this->trip->aboard(), $this->as?->name, $this->trip->spread,
         ])), 0, 16);

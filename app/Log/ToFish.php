@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Log;
 
 use App\Day\Kept;
-use App\Models\LakeSpot;
 use App\Models\RackSlot;
 use App\Models\Stint;
 use App\Models\Trip;
@@ -54,13 +53,15 @@ final class ToFish
 
     private ?DayOnLake $onLake = null;
 
-    private ?string $lakeKey = null;
-
     private ?Plan $plan = null;
 
-    /** @param  Collection<int, Stint>  $stints  of the day, in order of time */
-    public function __construct(private readonly Trip $trip, private readonly Reading $reading, Collection $stints, private readonly ?Choices $hidden = null)
-    {
+    /**
+     * @param  Collection<int, Stint>  $stints  of the day, in order of time
+     * @param  string  $lakeKey  what the lake and its spots are known by
+     */
+    public function __construct(
+        private readonly Trip $trip, private readonly Reading $reading, Collection $stints, private readonly string $lakeKey, private readonly ?Choices $hidden = null,
+    ) {
         // The latest first, each once: a slot is made of what is shown alone.
         $fished = $stints->toBase()->reverse()->unique(static fn (Stint $s): string => Presentation::key($s->lure, $s->color))
             ->map(static fn (Stint $stint): RackSlot => new RackSlot($stint->only(RackSlot::PRESENTATION)));
@@ -113,16 +114,7 @@ final class ToFish
     private function ofLake(string $what, Closure $reckon): mixed
     {
         return $this->trip->lake_id === null || $this->hidden !== null ? null : Kept::of(
-            hash('xxh128', "{$what} {$this->lakeKey()}"), $this->reading->day, fn (): mixed => ($lake = $this->onLake()) === null ? null : $reckon($lake),
-        );
-    }
-
-    /** What a lake and its spots are known by: another one whenever one of them is changed. */
-    public function lakeKey(): string
-    {
-        return $this->lakeKey ??= $this->trip->lake_id === null ? '' : serialize(
-            LakeSpot::query()->toBase()->where('lake_id', $this->trip->lake_id)
-                ->selectRaw('lake_id, count(*) as n, max(id) as last, max(updated_at) as at, (select updated_at from lakes where lakes.id = lake_id) as lake')->groupBy('lake_id')->first(),
+            hash('xxh128', "{$what} {$this->lakeKey}"), $this->reading->day, fn (): mixed => ($lake = $this->onLake()) === null ? null : $reckon($lake),
         );
     }
 
@@ -149,7 +141,7 @@ final class ToFish
         $rods = $this->rods->map(static fn (RackSlot $r): array => $r->only(RackSlot::PRESENTATION))->all();
 
         return 'choices '.hash('xxh128', serialize([
-            $this->trip->user_id, $this->trip->lake_id, $this->lakeKey(), $rods, $places->all(), $stints->last()?->spot,
+            $this->trip->user_id, $this->trip->lake_id, $this->lakeKey, $rods, $places->all(), $stints->last()?->spot,
             $this->trip->route?->asked->craft->speed->mph(),
         ]));
     }

@@ -6,13 +6,16 @@ namespace App\Models;
 
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
+use PDO;
 
 /** Another way to the same database: for what is told past a transaction, and for locks that are no part of one. */
 final class Beside
 {
     public static function way(): Connection
     {
-        config(['database.connections.beside' => config('database.connections.'.DB::getDefaultConnection())]);
+        $way = config('database.connections.'.DB::getDefaultConnection());
+        // One that is kept would be the same as the other.
+        config(['database.connections.beside' => ['options' => [PDO::ATTR_PERSISTENT => false] + $way['options']] + $way]);
 
         return DB::connection('beside');
     }

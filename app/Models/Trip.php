@@ -37,6 +37,7 @@ use OldEddy\Where\Route\PlannedRoute;
  * @property ?Lake $lake
  * @property ?PlannedRoute $route
  * @property ?array<string, mixed> $spread the lines that are towed, as eddy:spread takes them
+ * @property ?string $day its date, which the conditions say
  * @property ?int $drill_seed the hidden day that is practised on
  * @property ?string $stage
  * @property int $casts_made
@@ -379,7 +380,8 @@ final class Trip extends Model
 
     public function isOpen(): bool
     {
-        return $this->closed_at === null;
+        // As it is kept: a list of days asks it of each, and no moment has to be made of it.
+        return ($this->attributes['closed_at'] ?? null) === null;
     }
 
     /** @return array<string, string> */

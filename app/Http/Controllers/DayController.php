@@ -32,11 +32,9 @@ final class DayController
 
     public function index(Request $request): View
     {
-        $days = $request->user()->trips()->select(self::IN_A_ROW)->whereNull('drill_seed')->withCount('contacts');
-        $finished = $days->clone()->whereNotNull('closed_at')->orderByDesc('day')->orderByDesc('id')->limit(self::FINISHED);
-        // One way to the database for both, the newest first.
-        $days = $days->whereNull('closed_at')->unionAll($finished)->orderByDesc('day')->orderByDesc('id')->get();
-        [$open, $closed] = $days->partition(static fn (Trip $day): bool => $day->isOpen());
+        $days = $request->user()->trips()->select(self::IN_A_ROW)->whereNull('drill_seed')->withCount('contacts')->orderByDesc('day')->orderByDesc('id');
+        $open = $days->clone()->whereNull('closed_at')->get();
+        $closed = $days->whereNotNull('closed_at')->limit(self::FINISHED)->get();
 
         return view('days.index', [
             'open' => $open,
@@ -45,7 +43,7 @@ final class DayController
             'cares' => $request->user()->box === null ? 0 : BoxBook::asking($request->user(), now()->toDateString()),
             'ask' => (string) Str::uuid(),
             'lakes' => $request->user()->lakes()->select(['id', 'name'])->orderBy('name')->get(),
-            'lastLake' => $days->first()?->lake_id,
+            'lastLake' => collect([$open->first(), $closed->first()])->filter()->sortByDesc(static fn (Trip $day): array => [$day->day, $day->id])->first()?->lake_id,
         ]);
     }
 
