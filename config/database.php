@@ -11,8 +11,7 @@ return [
             // The way to the database names it already.
             'use_db_after_connecting' => false, 'charset' => 'utf8mb4', 'collation' => 'utf8mb4_unicode_ci', 'prefix' => '', 'prefix_indexes' => true, 'strict' => true, 'engine' => null,
             // A statement is run once in its life here: preparing it on the server first would be a second way there and back.
-            // And a worker keeps its connection from request to request; what a request left open in it is rolled back when that ends.
-            'options' => [PDO::ATTR_EMULATE_PREPARES => true, PDO::ATTR_PERSISTENT => true],
+            'options' => [PDO::ATTR_EMULATE_PREPARES => true],
         ],
     ],
 ];

@@ -20,12 +20,16 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
+use PDO;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->environment('production'));
+        if (PHP_SAPI === 'fpm-fcgi') {
+            self::keepConnection();
+        }
         // Whose a day is, its policy says (can:own, can:fish); all else is only ever found among the angler's own.
         Route::bind('trip', self::day(...));
         Route::bind('item', fn (string $id): BoxItem => BoxItem::query()->where('user_id', Auth::id())->findOrFail((int) $id)->setRelation('user', Auth::user()));
@@ -44,6 +48,12 @@ final class AppServiceProvider extends ServiceProvider
                 $sessions->extend($store, static fn (Application $app): SteadySession => SteadySession::over($store, $app));
             }
         });
+    }
+
+    /** A web worker keeps its connection to the database from request to request; what a request left open in it is rolled back when that ends. */
+    public static function keepConnection(): void
+    {
+        config(['database.connections.'.config('database.default').'.options.'.PDO::ATTR_PERSISTENT => true]);
     }
 
     private static function day(string $id): Trip

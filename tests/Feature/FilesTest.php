@@ -376,7 +376,7 @@ final class FilesTest extends WaterTestCase
     {
         $lake = $this->lake();
         // Somebody else's connection holds the turn.
-        config(['database.connections.other' => ['options' => []] + config('database.connections.mariadb')]);
+        config(['database.connections.other' => config('database.connections.mariadb')]);
         $name = DB::connection()->getDatabaseName()."-layers-{$lake->user_id}";
         DB::connection('other')->selectOne('select get_lock(?, 0) as got', [$name]);
         self::assertFalse(LayersAtWork::alone($lake->user_id, static fn () => self::fail('not while another reads')));

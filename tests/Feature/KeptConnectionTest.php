@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Beside;
+use App\Providers\AppServiceProvider;
 use Illuminate\Support\Facades\DB;
 use PDO;
 use Tests\TestCase;
@@ -12,6 +13,21 @@ use Tests\TestCase;
 /** A worker keeps its connection to the database from one request to the next; nothing of the one is seen in the other. */
 final class KeptConnectionTest extends TestCase
 {
+    protected function setUp(): void
+    {
+        parent::setUp();
+        AppServiceProvider::keepConnection();
+        DB::purge();
+        DB::purge('beside');
+    }
+
+    protected function tearDown(): void
+    {
+        // None is left that another test would take up.
+        DB::purge();
+        parent::tearDown();
+    }
+
     public function test_a_request_goes_on_with_the_connection_of_the_one_before(): void
     {
         $first = $this->request();

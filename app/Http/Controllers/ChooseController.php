@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Day\Kept;
+use App\Http\Asked;
 use App\Models\RackSlot;
 use App\Models\Trip;
 use App\Show\Units;
@@ -36,7 +37,7 @@ final class ChooseController
 
     public function show(Request $request, Trip $trip): View
     {
-        $asked = $request->validate(['lure' => ['nullable', 'string', 'max:60'], 'beside' => ['nullable', 'string', 'max:60'], 'if' => ['nullable', 'string', 'max:20']]);
+        $asked = Asked::of($request, ['lure' => ['nullable', 'string', 'max:60'], 'beside' => ['nullable', 'string', 'max:60'], 'if' => ['nullable', 'string', 'max:20']]);
         $asIs = $trip->plan();
         $day = $asIs->reading->day;
         $then = WhatWouldChange::thrown($day, $asked['if'] ?? '');

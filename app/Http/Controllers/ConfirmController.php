@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Asked;
 use App\Log\Bites;
 use App\Log\Deck;
 use App\Log\OwnTargets;
@@ -26,7 +27,7 @@ final class ConfirmController
 {
     public function show(Request $request, Trip $trip): View
     {
-        $given = $request->validate([
+        $given = Asked::of($request, [
             'for' => ['nullable', 'date_format:Y-m-d'], 'from' => ['nullable', 'integer', 'between:0,23'], 'to' => ['nullable', 'integer', 'between:0,23', 'gte:from'],
         ], ['to.gte' => 'The last hour must be no earlier than the first.'], ['for' => 'day of the tournament', 'from' => 'first hour', 'to' => 'last hour']);
         $deck = new Deck($trip, $trip->user->units());

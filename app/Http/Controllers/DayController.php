@@ -24,8 +24,8 @@ final class DayController
     /** So many days of others are shown. */
     private const ABOARD = 5;
 
-    /** So many finished days stand here; the logbook has them all. */
-    private const FINISHED = 25;
+    /** So many finished days stand here, about what a screen holds; the logbook has them all. */
+    private const FINISHED = 12;
 
     /** What a row of the list says. */
     private const IN_A_ROW = ['trips.id', 'name', 'day', 'conditions', 'closed_at', 'casts_made', 'lake_id'];

@@ -8,6 +8,7 @@ use App\Boat\Fixes;
 use App\Day\Kept;
 use App\Day\StateOfDay;
 use App\Drawing\PlanDrawing;
+use App\Http\Asked;
 use App\Log\OwnTargets;
 use App\Models\LakeSpot;
 use App\Models\Trip;
@@ -47,7 +48,8 @@ final class WhereController
         if ($lake === null) {
             return view('where.choose', ['trip' => $trip, 'lakes' => $request->user()->lakes()->select(['id', 'name'])->orderBy('name')->get()]);
         }
-        $given = $request->validate(
+        $given = Asked::of(
+            $request,
             ['minute' => ['nullable', 'integer', 'between:0,1439'], 'spot' => ['nullable', 'integer'], 'page' => ['nullable', 'integer', 'between:1,1000']],
         );
         $day = new DayOnLake($trip, $lake);

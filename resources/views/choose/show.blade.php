@@ -3,9 +3,11 @@
 @section('main-class', 'choose')
 @section('content')
     @php($setup = $chosen->setup())
+    @php($asItIs = route('choose', $trip))
+    @php($as = route('choose', ['trip' => $trip, 'if' => '']))
     @php($one = route('choose', ['trip' => $trip, 'if' => $thrown, 'lure' => '']))
     @if ($thrown !== null)
-        <p class="said" role="status">As if: {{ $units->say($switches[$thrown]) }}. The day itself is as it was. <a href="{{ route('choose', $trip) }}">Back to the day</a></p>
+        <p class="said" role="status">As if: {{ $units->say($switches[$thrown]) }}. The day itself is as it was. <a href="{{ $asItIs }}">Back to the day</a></p>
     @endif
     <section aria-label="Worth a rod first">
         <div class="rack-head">
@@ -56,7 +58,7 @@
             <p class="muted">Try one; the day stays as it is.</p>
             <ul class="switches">
                 @foreach ($switches as $switch => $words)
-                    <li><a href="{{ route('choose', ['trip' => $trip, 'if' => $thrown === $switch ? null : $switch]) }}" @if ($thrown === $switch) aria-current="true" @endif>{{ ucfirst($units->say($words)) }}</a>
+                    <li><a href="{{ $thrown === $switch ? $asItIs : $as.$switch }}" @if ($thrown === $switch) aria-current="true" @endif>{{ ucfirst($units->say($words)) }}</a>
                         <span class="muted">{{ isset($flips[$switch]) ? App\Show\Word::of($flips[$switch]).' first' : 'the same first' }}</span></li>
                 @endforeach
             </ul>
@@ -88,7 +90,7 @@
         </section>
         <section class="chosen" aria-label="{{ $chosen->lure->name() }}">
             <h2>{{ ucfirst($chosen->lure->name()) }}</h2>
-            <form method="get" class="beside-form" action="{{ route('choose', $trip) }}">
+            <form method="get" class="beside-form" action="{{ $asItIs }}">
                 <input type="hidden" name="lure" value="{{ $chosen->lure->key }}">@if ($thrown)<input type="hidden" name="if" value="{{ $thrown }}">@endif
                 <label for="beside">beside it</label>
                 <select id="beside" name="beside">

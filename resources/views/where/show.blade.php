@@ -3,10 +3,10 @@
 @section('main-class', 'where')
 @section('content')
     @php($clock = App\Show\Clock::of(...))
+    @php($at = route('where', ['trip' => $trip, 'spot' => $chosen?->spot->id, 'minute' => '']))
     <div class="rack-head"><h1>Where, at {{ $clock($minute) }}</h1>
         <nav class="hours" aria-label="Hour of the day">
-            @foreach (range(6, 20, 2) as $hour)<a href="{{ route('where', ['trip' => $trip, 'minute' => $hour * 60, ...($chosen ? ['spot' => $chosen->spot->id] : [])]) }}" @if (intdiv($minute,
-                60) === $hour) aria-current="true" @endif>{{ $hour }}</a>@endforeach
+            @foreach (range(6, 20, 2) as $hour)<a href="{{ $at }}{{ $hour * 60 }}" @if (intdiv($minute, 60) === $hour) aria-current="true" @endif>{{ $hour }}</a>@endforeach
         </nav>
         <a href="{{ route('lake', $lake) }}">{{ $lake->name }}</a>
     </div>
