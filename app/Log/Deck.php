@@ -32,6 +32,7 @@ use OldEddy\Log\Evidence\Untested;
 use OldEddy\Log\Next\Fishable;
 use OldEddy\Log\Next\LastHour;
 use OldEddy\Log\Next\Move;
+use OldEddy\Log\Next\Offer;
 use OldEddy\Log\Next\Presentation;
 use OldEddy\Pictures\Ribbon\DayRibbon;
 use OldEddy\Pictures\Ribbon\Fished;
@@ -161,14 +162,37 @@ final class Deck
         $stints = $this->stints->whereIn('id', $touched);
 
         return [
-            // After a tap nothing is as it was.
-            ...$this->tapped($this->day->next()),
+            ...$this->tapped($this->isAsked($events, $stints) ? $this->day->next() : null),
             'touched' => array_values($stints->map($this->stint(...))->all()),
             'gone' => array_values(array_diff($touched, $this->stints->pluck('id')->all())),
             'count' => [
                 $this->stints->count(), $this->day->evidence->casts(), $this->stints->sum(static fn (Stint $s): int => $s->contacts->count()),
             ],
         ];
+    }
+
+    /**
+     * Whether entries ask again what to do: all do but blank casts, which ask at every so many of a stint. What the device shows stands
+     * meanwhile. On a hidden day a cast may have brought a fish.
+     *
+     * @param  list<mixed>  $events
+     * @param  Collection<int, Stint>  $stints  that they are about
+     */
+    private function isAsked(array $events, Collection $stints): bool
+    {
+        $counted = [];
+        foreach ($events as $event) {
+            if (! is_array($event) || ($event['kind'] ?? null) !== 'casts' || ! is_string($event['stint'] ?? null)) {
+                return true;
+            }
+            $id = strtolower($event['stint']);
+            $counted[$id] = ($counted[$id] ?? 0) + (int) ($event['count'] ?? 0);
+        }
+        if ($events === [] || $this->trip->drill_seed !== null) {
+            return true;
+        }
+
+        return $stints->contains(static fn (Stint $s): bool => Offer::isAskedAgain(max(0, $s->cast_count - ($counted[$s->id] ?? 0)), $s->cast_count));
     }
 
     /**
@@ -208,15 +232,15 @@ final class Deck
     }
 
     /**
-     * @param  list<Move>  $next
+     * @param  ?list<Move>  $next  null where nobody asked what to do
      * @return array<string, mixed> what changes with every tap
      */
-    private function tapped(array $next): array
+    private function tapped(?array $next): array
     {
         return [
             'drawn' => now()->toIso8601String(),
             'ground' => $this->groundKey(),
-            'next' => array_map($this->move(...), $next),
+            ...($next === null ? [] : ['next' => array_map($this->move(...), $next)]),
             'sum' => $this->units->say($this->day->pattern->text),
             'undo' => array_map($this->done(...), $this->margin->undoable),
             // What two devices differ on is the owner's to settle.

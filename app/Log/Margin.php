@@ -43,7 +43,8 @@ final readonly class Margin
                 )
                 union all (select 3, cast(id as char), field, null, kept, other from disputes where trip_id = ? and settled_at is null order by id limit 1000)
                 union all (
-                    select 4, cast(count(*) as char), cast(max(id) as char), max(updated_at), (select updated_at from lakes where id = ?), null from spots where lake_id = ?
+                    select 4, cast(count(*) as char), cast(max(id) as char), max(updated_at), (select updated_at from lakes where id = ?), null
+                    from spots where lake_id = ?
                 )
                 SQL,
             [$trip->id, $trip->id, 'undo', $as?->user_id, self::UNDO, $trip->id, $trip->lake_id, $trip->lake_id],

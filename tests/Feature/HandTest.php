@@ -100,8 +100,28 @@ final class HandTest extends WaterTestCase
         self::assertNull($tap->json('state'));
         self::assertSame([[$stint], [1, 1, 0], []], [array_column($tap->json('after.touched'), 'id'), $tap->json('after.count'), $tap->json('after.gone')]);
         self::assertSame(1, $tap->json('after.touched.0.casts'));
+        $asked = $this->postJson(route('log', $this->trip), ['events' => [$this->event('casts', ['stint' => $stint, 'count' => 4])], 'ground' => $state['ground']])->assertOk();
+        self::assertNotNull($asked->json('after.next.0.action'));
+        self::assertLessThanOrEqual(3 * 1024, strlen((string) json_encode($asked->json('after'))));
         $old = $this->postJson(route('log', $this->trip), ['events' => [], 'ground' => 'of yesterday'])->assertOk();
         self::assertSame($state['ground'], $old->json('state.ground'), 'who knows another ground gets all of it');
+    }
+
+    /** S3: the advice stands for five blank casts; whatever else is logged asks anew. */
+    public function test_what_to_do_next_is_said_with_every_fifth_blank_cast_and_with_all_else(): void
+    {
+        [$stint, $other] = [(string) Str::uuid(), (string) Str::uuid()];
+        $ground = $this->log($this->trip, [$this->stint($stint), $this->stint($other)])->json('state.ground');
+        $says = fn (array ...$events): bool => array_key_exists('next', $this->postJson(route('log', $this->trip), ['events' => $events, 'ground' => $ground])->assertOk()->json('after'));
+        $casts = fn (int $count, string $on): array => $this->event('casts', ['stint' => $on, 'count' => $count]);
+        self::assertFalse($says($casts(4, $stint)));
+        self::assertTrue($says($fifth = $casts(1, strtoupper($stint))));
+        self::assertTrue($says($fifth), 'its answer was lost, and it comes again');
+        self::assertFalse($says($casts(3, $other)), 'each stint has its own count');
+        self::assertTrue($says($casts(1, $stint), $casts(9, $other)));
+        self::assertTrue($says($this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'follow'])));
+        self::assertTrue($says($this->event('undo', ['target' => $fifth['id']])));
+        self::assertTrue($says(), 'a device that only looks');
     }
 
     public function test_what_a_tap_touches_is_found_by_contact_and_by_what_is_taken_back(): void

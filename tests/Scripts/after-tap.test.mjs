@@ -15,6 +15,11 @@ test('a stint that was touched is the server\'s, the others stay as they were', 
     assert.equal(before.stints[1].casts, 3, 'what was known is not written over');
 });
 
+test('where nobody asked what to do next, what was said stands', () => {
+    const now = afterTap(before, { touched: [stint('b', '08:30', 4, [{ id: 'c' }])], gone: [], count: [2, 9, 1] });
+    assert.deepEqual(now.next, ['before']);
+});
+
 test('a new stint stands where its time puts it, one taken out is gone', () => {
     const now = afterTap(before, { touched: [stint('n', '08:10', 1)], gone: ['b'], count: [2, 6, 0] });
     assert.deepEqual(now.stints.map((s) => s.id), ['a', 'n']);

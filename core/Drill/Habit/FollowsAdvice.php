@@ -29,7 +29,7 @@ final class FollowsAdvice implements Habit
         $last = $now->last();
         $choices = $now->choices;
         $goesOn = $this->offer === null ? null : $now->again($this->offer);
-        if ($goesOn !== null && $last !== null && $now->contact === null && $last->casts % Offer::CASTS !== 0) {
+        if ($goesOn !== null && $last !== null && $now->contact === null && ! Offer::isAskedAgain($last->casts - 1, $last->casts)) {
             return $goesOn;
         }
         $evidence = Evidence::weigh($now->log, new Prior, $now->turns);

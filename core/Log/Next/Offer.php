@@ -14,6 +14,17 @@ final readonly class Offer
     {
     }
 
+    /**
+     * Whether it is asked again what to do, where a stint without a contact meanwhile went from so many casts to so many. Basis: as CASTS.
+     *
+     * @param  int<0, max>  $before
+     * @param  int<0, max>  $now
+     */
+    public static function isAskedAgain(int $before, int $now): bool
+    {
+        return intdiv($now, self::CASTS) > intdiv($before, self::CASTS);
+    }
+
     /** @return array<string, string> levels by factor */
     public function levels(): array
     {

@@ -1,4 +1,4 @@
-<form method="post" action="{{ route($on ? 'rack.unrig' : 'rack.rig', ['trip' => $trip, 'lure' => $lure->key]) }}" {{ App\Log\KeptForm::of($trip, App\Show\RigEntry::of($lure, $color, $on ? null : $setup)) }}>
+<form method="post" action="{{ App\Show\Way::to($on ? 'rack.unrig' : 'rack.rig', $trip, $lure->key) }}" {{ App\Log\KeptForm::of($trip, App\Show\RigEntry::of($lure, $color, $on ? null : $setup)) }}>
     @csrf
     @method($on ? 'DELETE' : 'PUT')
     <input type="hidden" name="color" value="{{ $color }}">
