@@ -60,7 +60,8 @@ final class ToFish
      * @param  string  $lakeKey  what the lake and its spots are known by
      */
     public function __construct(
-        private readonly Trip $trip, private readonly Reading $reading, Collection $stints, private readonly string $lakeKey, private readonly ?Choices $hidden = null,
+        private readonly Trip $trip, private readonly Reading $reading, Collection $stints, private readonly string $lakeKey,
+        private readonly ?Choices $hidden = null,
     ) {
         // The latest first, each once: a slot is made of what is shown alone.
         $fished = $stints->toBase()->reverse()->unique(static fn (Stint $s): string => Presentation::key($s->lure, $s->color))

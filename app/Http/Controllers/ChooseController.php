@@ -57,7 +57,7 @@ final class ChooseController
             'planned' => array_flip(array_map(static fn (Entry $e): string => Presentation::key($e->lure->key, $e->colors()[0]->family->value), $plan->rods)),
             'chosen' => $chosen,
             'beside' => $beside === $chosen ? null : $beside,
-            'scene' => Scene::ofSetup($chosen->setup()),
+            'slice' => $this->slice($plan, $chosen, $beside === $chosen ? null : $beside, $trip->user->units()),
             'across' => Setup::of($chosen->lure, $plan->reading, new Wish(CastAngle::Crossing))->secondsInZone(),
             'strip' => Strip::of($chosen->setup()),
             'split' => Split::between($plan->lineup),
@@ -67,6 +67,14 @@ final class ChooseController
             'hours' => Kept::hours($day, $trip->forecast()),
             'trolled' => $day->mode === Mode::Troll,
         ]);
+    }
+
+    /** The cast of the lure that is looked at, drawn, kept for a water. */
+    private function slice(Plan $plan, Entry $chosen, ?Entry $beside, Units $units): string
+    {
+        return Kept::of("cast {$chosen->lure->key} {$beside?->lure->key}".($units->metric ? ' m' : ''), $plan->reading->day, static fn (): string => view(
+            'partials.slice', ['scene' => Scene::ofSetup($chosen->setup()), 'key' => 'lure', 'beside' => $beside],
+        )->render());
     }
 
     /**

@@ -47,8 +47,9 @@
     @if ($scene->path)
         <path d="{{ $draw->lineOut() }}" class="line-out"/>
         @isset($beside)<path d="{{ $draw->beside($beside->setup()->path()) }}" class="path-beside" clip-path="url(#{{ $key }}-water)"/>@endisset
-        <path d="{{ $draw->path() }}" class="path-halo"/>
-        <path d="{{ $draw->path() }}" class="path"/>
+        @php($way = $draw->path())
+        <path d="{{ $way }}" class="path-halo"/>
+        <path d="{{ $way }}" class="path"/>
         <path d="{{ $draw->inReach() }}" class="in-reach"/>
         <path d="{{ $draw->ticks() }}" class="tick"/>
         @php([$lureX, $lureY, $lureWide, $lureHigh] = $draw->lure())
