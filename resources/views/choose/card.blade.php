@@ -1,7 +1,7 @@
 {{-- A lure worth a rod: its way through the water, color, cadence, and what speaks most for it. --}}
 @php($setup = $entry->setup())
 @php($color = $entry->colors()[0]->family->value)
-@php($onRack = isset($rigged["{$entry->lure->key}/{$color}"]))
+@php($onRack = isset($rigged[OldEddy\Log\Next\Presentation::key($entry->lure->key, $color)]))
 <li @class(['worth', 'on' => $onRack])>
     {!! $pictures[$entry->lure->key] !!}
     <h2><a href="{{ $one }}{{ $entry->lure->key }}">{{ ucfirst($entry->lure->name()) }}</a> <small>{{ $entry->lure->role->value }}</small></h2>

@@ -31,7 +31,7 @@
         <ol class="rack">
             @foreach ($plan->rods as $rod)
                 @continue(in_array($rod, $first, true))
-                @php($onRack = isset($rigged["{$rod->lure->key}/{$rod->colors()[0]->family->value}"]))
+                @php($onRack = isset($rigged[OldEddy\Log\Next\Presentation::key($rod->lure->key, $rod->colors()[0]->family->value)]))
                 <li @class(['rod', 'on' => $onRack])>
                     <span class="rod-role">{{ $rod->lure->role->value }}</span>
                     <a class="rod-lure" href="{{ $one }}{{ $rod->lure->key }}">{{ $rod->lure->name() }}</a>
@@ -124,7 +124,7 @@
             <div class="rig-colors">
                 @foreach ($chosen->colors() as $color)
                     <div><i class="swatch swatch-{{ $color->family->value }}" aria-hidden="true"></i> {{ App\Show\Word::of($color->family->value) }} @include('choose.rig', ['lure' => $chosen->lure,
-                        'on' => isset($rigged["{$chosen->lure->key}/{$color->family->value}"]), 'color' => $color->family->value])</div>
+                        'on' => isset($rigged[OldEddy\Log\Next\Presentation::key($chosen->lure->key, $color->family->value)]), 'color' => $color->family->value])</div>
                 @endforeach
             </div>
             @endif
