@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Behind;
 use App\Http\Middleware\BodyLimit;
 use App\Http\Middleware\KeepsFlash;
 use App\Http\Middleware\KnowsDevice;
@@ -69,7 +70,8 @@ return Application::configure(basePath: dirname(__DIR__))
             return redirect($e->redirectTo ?? url()->previous())->withInput($input)->withErrors($e->errors(), $e->errorBag);
         });
         $exceptions->shouldRenderJsonWhen(
-            fn (Request $request): bool => $request->expectsJson(),
+            // Led to the sign-in, what is fetched behind the page would be where the angler finds himself after it.
+            fn (Request $request): bool => $request->expectsJson() || Behind::is($request),
         );
     })
     ->create();

@@ -32,7 +32,6 @@ use OldEddy\Log\Evidence\Untested;
 use OldEddy\Log\Next\Fishable;
 use OldEddy\Log\Next\LastHour;
 use OldEddy\Log\Next\Move;
-use OldEddy\Log\Next\Offer;
 use OldEddy\Log\Next\Presentation;
 use OldEddy\Pictures\Ribbon\DayRibbon;
 use OldEddy\Pictures\Ribbon\Fished;
@@ -158,60 +157,17 @@ final class Deck
      */
     public function after(array $events): array
     {
-        $touched = $this->touchedBy($events);
-        $stints = $this->stints->whereIn('id', $touched);
+        $touched = Touch::of($this->trip, $this->stints, $events);
+        $stints = $this->stints->whereIn('id', $touched->stints);
 
         return [
-            ...$this->tapped($this->isAsked($events, $stints) ? $this->day->next() : null),
+            ...$this->tapped($touched->asks ? $this->day->next() : null),
             'touched' => array_values($stints->map($this->stint(...))->all()),
-            'gone' => array_values(array_diff($touched, $this->stints->pluck('id')->all())),
+            'gone' => array_values(array_diff($touched->stints, $this->stints->pluck('id')->all())),
             'count' => [
                 $this->stints->count(), $this->day->evidence->casts(), $this->stints->sum(static fn (Stint $s): int => $s->contacts->count()),
             ],
         ];
-    }
-
-    /**
-     * Whether entries ask again what to do: all do but blank casts, which ask at every so many of a stint. What the device shows stands
-     * meanwhile. On a hidden day a cast may have brought a fish.
-     *
-     * @param  list<mixed>  $events
-     * @param  Collection<int, Stint>  $stints  that they are about
-     */
-    private function isAsked(array $events, Collection $stints): bool
-    {
-        $counted = [];
-        foreach ($events as $event) {
-            if (! is_array($event) || ($event['kind'] ?? null) !== 'casts' || ! is_string($event['stint'] ?? null)) {
-                return true;
-            }
-            $id = strtolower($event['stint']);
-            $counted[$id] = ($counted[$id] ?? 0) + (int) ($event['count'] ?? 0);
-        }
-        if ($events === [] || $this->trip->drill_seed !== null) {
-            return true;
-        }
-
-        return $stints->contains(static fn (Stint $s): bool => Offer::isAskedAgain(max(0, $s->cast_count - ($counted[$s->id] ?? 0)), $s->cast_count));
-    }
-
-    /**
-     * The stints that entries are about: by their own word, by their contact, or by what they take back.
-     *
-     * @param  list<mixed>  $events
-     * @return list<string> ids
-     */
-    private function touchedBy(array $events): array
-    {
-        $named = static fn (string $field): array => array_values(array_filter(array_column($events, $field), is_string(...)));
-        $undone = $named('target') === [] ? collect() : $this->trip->events()->toBase()->whereIn('id', $named('target'))->get(['stint_id', 'contact_id']);
-        $contacts = [...$named('contact'), ...$undone->pluck('contact_id')->filter()->all()];
-        $ofContacts = $contacts === [] ? [] : Contact::withTrashed()->where('trip_id', $this->trip->id)->whereIn('id', $contacts)->pluck('stint_id')->all();
-
-        // A line that goes out ends the run that it had before.
-        $towed = in_array('tow', array_column($events, 'kind'), true) || $named('target') !== [] ? $this->stints->whereNotNull('line')->pluck('id')->all() : [];
-
-        return array_values(array_unique(array_map(strtolower(...), [...$towed, ...$named('stint'), ...$undone->pluck('stint_id')->filter()->all(), ...$ofContacts])));
     }
 
     /** What the ground is known by: the day, the rods, the places, the angler's units. */

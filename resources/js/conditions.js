@@ -2,7 +2,7 @@ import { waterTime } from './clock.js';
 import { sendWaiting, waitingOf } from './deck/outbox.js';
 import { put } from './deck/queue.js';
 import { OTHER_END, instrument, tries } from './instrument.js';
-import { NoSignal, SignedOut, send } from './wire.js';
+import { NoSignal, SignedOut, fetchPart, send } from './wire.js';
 
 /** So long after the last change it is asked what is worth saying next. */
 const ASK_AFTER_MS = 600;
@@ -90,8 +90,8 @@ export default () => ({
         }
         clearTimeout(this.asking);
         this.asking = setTimeout(async () => {
-            const answer = await fetch(place.dataset.asks).catch(() => null);
-            if (answer?.ok) {
+            const answer = await fetchPart(place.dataset.asks);
+            if (answer) {
                 place.innerHTML = await answer.text();
                 this.askOne();
             }

@@ -1,4 +1,5 @@
 import { made, painted, unpacked } from './depths.js';
+import { fetchPart } from './wire.js';
 
 /** The drawing reaches beyond its frame by this share of it, so that it can be moved before it is drawn again. */
 const MARGIN = 0.25;
@@ -107,15 +108,12 @@ export default () => ({
             return;
         }
         this.asked = true;
-        try {
-            const response = await fetch(this.$root.dataset.cells);
-            const whole = response.ok ? unpacked(await response.arrayBuffer(), this.given) : null;
-            if (whole && whole.cell < this.given.cell) {
-                this.grid = { ...made(whole, this.given.rise), cell: whole.cell, x: whole.x, y: whole.y, isWhole: true };
-                this.settle();
-            }
-        } catch {
-            this.asked = false;
+        const answer = await fetchPart(this.$root.dataset.cells);
+        this.asked = answer !== null;
+        const whole = answer && unpacked(await answer.arrayBuffer(), this.given);
+        if (whole && whole.cell < this.given.cell) {
+            this.grid = { ...made(whole, this.given.rise), cell: whole.cell, x: whole.x, y: whole.y, isWhole: true };
+            this.settle();
         }
     },
 

@@ -2,6 +2,15 @@
 export class SignedOut extends Error {}
 export class NoSignal extends Error {}
 
+/**
+ * A part of a page that stands, asked for as such: signed out it is refused, not led to the sign-in, which would come back to the part
+ * afterwards. Null where it cannot be had.
+ */
+export async function fetchPart(url) {
+    const answer = await fetch(url, { headers: { 'X-Requested-With': 'XMLHttpRequest' } }).catch(() => null);
+    return answer?.ok && !answer.redirected ? answer : null;
+}
+
 const token = () => document.querySelector('meta[name="csrf-token"]');
 
 async function ask(method, url, body) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Http\Behind;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -20,7 +21,7 @@ final class SecurityHeaders
         $response->headers->set('Content-Security-Policy', self::POLICY);
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
-        if ($request->hasHeader('X-Keeps-Page')) {
+        if (Behind::is($request)) {
             // The device fetches it behind everybody's back, and the answer may come late: it must not bring back a session
             // that was left meanwhile, nor put one that is written nowhere in the place of the new one.
             $response->headers->remove('Set-Cookie');

@@ -1,6 +1,6 @@
 import { AT_ONCE, alone, answered, waitingOf } from './outbox.js';
 import { keepDeck, letGo, put } from './queue.js';
-import { NoSignal, SignedOut, send } from '../wire.js';
+import { NoSignal, SignedOut, fetchPart, send } from '../wire.js';
 import { entries } from './words.js';
 
 const RIBBON_MS = 8000;
@@ -54,8 +54,8 @@ export const sender = (book) => ({
     freshRibbon() {
         clearTimeout(this.ribbonSoon);
         this.ribbonSoon = setTimeout(async () => {
-            const response = await fetch(this.url.replace(/log$/, 'ribbon')).catch(() => null);
-            if (response?.ok && !response.redirected) {
+            const response = await fetchPart(this.url.replace(/log$/, 'ribbon'));
+            if (response) {
                 book.server = { ...book.server, ribbon: await response.text() };
                 await this.redraw();
             }
