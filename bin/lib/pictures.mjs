@@ -13,8 +13,13 @@ await page.waitForURL('**/days');
 const path_of = (path) => (path.startsWith('http') ? path : base + path);
 const rows = page.locator('.day-row a');
 const open = (await rows.first().getAttribute('href')).replace(/\/\w+$/, '');
-const finished = (await page.locator('.day-row a', { hasText: 'after the storm' }).getAttribute('href')).replace(/\/\w+$/, '');
-const day = async (name) => (await page.locator('.day-row a', { hasText: name }).first().getAttribute('href')).replace(/\/\w+$/, '');
+/** A finished day by its name, found in the logbook: the list of days has only the last of them. */
+const day = async (name, at = 1) => {
+    await page.goto(`${base}/look-back?page=${at}`);
+    const row = page.locator('main a[href*="/days/"]', { hasText: name }).first();
+    return (await row.count()) ? (await row.getAttribute('href')).replace(/^.*(\/days\/\d+).*$/, '$1') : day(name, at + 1);
+};
+const finished = await day('after the storm');
 const july = await day('July ledges');
 const shots = [
     ['days', '/days', 'laptop'],
