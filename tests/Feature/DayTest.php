@@ -27,6 +27,20 @@ final class DayTest extends WaterTestCase
         $this->from('/days')->post('/days', ['name' => '', 'date' => '2026-02-30', 'ask' => $ask])->assertSessionHasErrors(['name', 'date']);
     }
 
+    public function test_the_lake_of_the_latest_day_is_picked_first_whether_that_is_finished_or_not(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $mill = $wren->lakes()->create(['name' => 'Mill pond']);
+        $river = $wren->lakes()->create(['name' => 'Long river']);
+        $this->trip($wren, ['date' => '2026-04-20'])->update(['lake_id' => $mill->id]);
+        $finished = $this->trip($wren, ['date' => '2026-05-01']);
+        $finished->update(['lake_id' => $river->id, 'closed_at' => now()]);
+        $picked = fn (): string => (string) preg_replace('/.*<option value="(\\d+)"\\s+selected.*/s', '$1', (string) $this->get('/days')->assertOk()->getContent());
+        self::assertSame("{$river->id}", $picked());
+        $this->trip($wren, ['date' => '2026-05-02'])->update(['lake_id' => $mill->id]);
+        self::assertSame("{$mill->id}", $picked());
+    }
+
     public function test_a_new_day_knows_its_lake_and_takes_over_what_seldom_changes_there(): void
     {
         $this->actingAs($wren = $this->angler());

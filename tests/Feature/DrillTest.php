@@ -46,8 +46,11 @@ final class DrillTest extends WaterTestCase
         self::assertGreaterThan(0, $expected);
         self::assertSame($expected, $trip->contacts()->count());
         // Asked again, the same casts are not answered twice.
-        $this->log($trip, [])->assertOk();
+        $ground = $this->log($trip, [])->assertOk()->json('state.ground');
         self::assertSame($expected, $trip->contacts()->count());
+        // A cast here may have brought a fish: the advice is asked with each.
+        $tap = $this->postJson(route('log', $trip), ['events' => [$this->event('casts', ['stint' => $stint, 'count' => 1])], 'ground' => $ground])->assertOk();
+        self::assertNotNull($tap->json('after.next') ?? $tap->json('state.next'));
         $this->get(route('drill.end', $trip))->assertOk()->assertSee((string) $day->told())->assertSee('What the advice did')->assertSee('What your choices cost')->assertSee('curve-advice', false);
         $this->get(route('days'))->assertOk()->assertDontSee('Drill on hidden day');
     }
