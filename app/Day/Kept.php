@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Day;
 
+use App\Show\Units;
 use Closure;
 use Illuminate\Support\Facades\Cache;
 use OldEddy\Day\Conditions\ForecastHour;
@@ -40,6 +41,19 @@ final class Kept
     public static function flips(Reading $reading, string $first): array
     {
         return self::of("flips {$first}", $reading->day, static fn (): array => WhatWouldChange::of($reading, $first));
+    }
+
+    /**
+     * What is drawn of a day, with its numbers in the angler's units.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $draw
+     * @return T
+     */
+    public static function drawn(string $what, Settled $day, Units $units, Closure $draw): mixed
+    {
+        return self::of($what.($units->metric ? ' m' : ''), $day, $draw);
     }
 
     /**

@@ -43,11 +43,11 @@ trait AskedOnce
         }
         $kept = $this->attributes[$key];
         $cast = $this->getCasts()[$key] ?? null;
-        if ($cast === null || $kept === null && in_array($cast, self::UNCHANGING, true)) {
-            return $kept;
-        }
-        if (! in_array($cast, self::UNCHANGING, true)) {
+        if ($cast !== null && ! in_array($cast, self::UNCHANGING, true)) {
             return parent::getAttribute($key);
+        }
+        if ($cast === null || $kept === null) {
+            return $kept;
         }
         if (! isset($this->readOnce[$key]) || $this->readOnce[$key][0] !== $kept) {
             $this->readOnce[$key] = [$kept, $this->castAttribute($key, $kept)];

@@ -380,8 +380,7 @@ final class Trip extends Model
 
     public function isOpen(): bool
     {
-        // As it is kept: a list of days asks it of each, and no moment has to be made of it.
-        return ($this->attributes['closed_at'] ?? null) === null;
+        return $this->closed_at === null;
     }
 
     /** @return array<string, string> */

@@ -19,10 +19,10 @@ final class Way
     public static function to(string $route, Model $trip, string $one): string
     {
         self::$ways ??= new WeakMap;
-        $known = self::$ways[$trip] ?? [];
-        $known[$route] ??= rtrim(route($route, [$trip, self::ANY], false), self::ANY);
-        self::$ways[$trip] = $known;
+        if (! isset(self::$ways[$trip][$route])) {
+            self::$ways[$trip] = [$route => rtrim(route($route, [$trip, self::ANY], false), self::ANY)] + (self::$ways[$trip] ?? []);
+        }
 
-        return $known[$route].rawurlencode($one);
+        return self::$ways[$trip][$route].rawurlencode($one);
     }
 }

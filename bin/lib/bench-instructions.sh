@@ -8,7 +8,7 @@ count_pages() {
     halt php-fpm8.2
     sed "s/^pm.max_requests = .*/pm.max_requests = $COUNTED/; s/^pm.max_children = .*/pm.max_children = 1/" "$HOUSE/php-fpm.conf" >"$HOUSE/php-fpm-counted.conf"
     launch counted valgrind --tool=callgrind --collect-atstart=no --toggle-collect=php_execute_script --callgrind-out-file="$counts/%p" \
-        php-fpm8.2 -F -y "$HOUSE/php-fpm-counted.conf" -d opcache.memory_consumption=64 -d opcache.interned_strings_buffer=8 -d opcache.validate_timestamps=0 -d opcache.jit=disable
+        php-fpm8.2 -F -y "$HOUSE/php-fpm-counted.conf" "${SERVES[@]}" -d opcache.jit=disable
     for _ in $(seq 200); do
         [ -S "$SOCKETS/php.sock" ] && curl -fs -m 60 -o /dev/null "$BASE/up" && break
         sleep 0.3

@@ -17,6 +17,9 @@ const open = (await rows.first().getAttribute('href')).replace(/\/\w+$/, '');
 const day = async (name, at = 1) => {
     await page.goto(`${base}/look-back?page=${at}`);
     const row = page.locator('main a[href*="/days/"]', { hasText: name }).first();
+    if (!(await page.locator('.log-day').count())) {
+        throw new Error(`no day of the demo is called ${name}`);
+    }
     return (await row.count()) ? (await row.getAttribute('href')).replace(/^.*(\/days\/\d+).*$/, '$1') : day(name, at + 1);
 };
 const finished = await day('after the storm');

@@ -157,14 +157,15 @@ http {
 CONF
 }
 
+# How PHP serves, but for the compiler of hot code.
+SERVES=(-d opcache.memory_consumption=64 -d opcache.interned_strings_buffer=8 -d opcache.validate_timestamps=0 -d realpath_cache_size=4M)
 start_web() {
     write_php_conf | as_service sh -c 'cat >"$1"' sh "$HOUSE/php-fpm.conf"
     write_web_conf | as_service sh -c 'cat >"$1"' sh "$HOUSE/nginx.conf"
     halt worker
     halt php-fpm8.2
     # The compiler of hot code is switched on for the whole of PHP or not at all: a pool's own values come too late for it.
-    launch php-fpm8.2 php-fpm8.2 -F -y "$HOUSE/php-fpm.conf" -d opcache.memory_consumption=64 -d opcache.interned_strings_buffer=8 \
-        -d opcache.validate_timestamps=0 -d opcache.jit_buffer_size=32M -d opcache.jit=tracing -d realpath_cache_size=4M
+    launch php-fpm8.2 php-fpm8.2 -F -y "$HOUSE/php-fpm.conf" "${SERVES[@]}" -d opcache.jit_buffer_size=32M -d opcache.jit=tracing
     launch worker "$ROOT/bin/lib/worker"
     check_port
     if running nginx; then

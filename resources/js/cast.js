@@ -1,3 +1,5 @@
+import { fetchPart } from './wire.js';
+
 /** Sends the dragged cast to the server's core and shows what comes back; the newest answer wins. */
 export default () => ({
     asked: 0,
@@ -13,11 +15,11 @@ export default () => ({
 
     async ask() {
         const mine = ++this.asked;
-        const answer = await fetch(`${this.$root.dataset.url}?${new URLSearchParams(this.moved)}`, { headers: { Accept: 'application/json' } }).catch(() => null);
+        const answer = await fetchPart(`${this.$root.dataset.url}?${new URLSearchParams(this.moved)}`);
         if (mine !== this.asked) {
             return;
         }
-        if (!answer?.ok) {
+        if (!answer) {
             this.$refs.warnings.textContent = 'No answer from the server: the picture is the last one.';
             return;
         }

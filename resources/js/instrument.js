@@ -1,3 +1,5 @@
+import { fetchPart } from './wire.js';
+
 /** Moved so far, a finger on the tray sets its cover into the water rather than tapping it, points. */
 const LIFTED = 14;
 
@@ -27,8 +29,8 @@ export function tries(url, draw) {
                 for (const [path, value] of Object.entries(asked)) {
                     [value].flat().forEach((one) => query.append(Array.isArray(value) ? `said[${path}][]` : `said[${path}]`, one));
                 }
-                const answer = await fetch(`${url}?${query}`, { headers: { Accept: 'application/json' } }).catch(() => null);
-                const data = answer?.ok ? await answer.json().catch(() => null) : null;
+                const answer = await fetchPart(`${url}?${query}`);
+                const data = await answer?.json().catch(() => null);
                 if (data) {
                     draw(data, asked);
                 }

@@ -1,3 +1,5 @@
+import { fetchPart } from './wire.js';
+
 /** Long work that a page waits for: asks how far it is, and draws the page anew when it is done. */
 const EVERY_MS = 1500;
 
@@ -13,8 +15,8 @@ export const watch = (done) => () => ({
     },
 
     async ask() {
-        const answer = await fetch(this.$root.dataset.url, { headers: { Accept: 'application/json' } }).catch(() => null);
-        if (answer?.ok && done(this.$root, await answer.json())) {
+        const answer = await fetchPart(this.$root.dataset.url);
+        if (answer && done(this.$root, await answer.json())) {
             clearInterval(this.timer);
             location.reload();
         }

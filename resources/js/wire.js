@@ -3,8 +3,8 @@ export class SignedOut extends Error {}
 export class NoSignal extends Error {}
 
 /**
- * A part of a page that stands, asked for as such: signed out it is refused, not led to the sign-in, which would come back to the part
- * afterwards. Null where it cannot be had.
+ * A part of a page that stands, or what it is drawn from, asked for as such: signed out it is refused, not led to the sign-in, which would
+ * come back to the part afterwards. Null where it cannot be had.
  */
 export async function fetchPart(url) {
     const answer = await fetch(url, { headers: { 'X-Requested-With': 'XMLHttpRequest' } }).catch(() => null);

@@ -72,7 +72,7 @@ final class ChooseController
     /** The cast of the lure that is looked at, drawn, kept for a water. */
     private function slice(Plan $plan, Entry $chosen, ?Entry $beside, Units $units): string
     {
-        return Kept::of("cast {$chosen->lure->key} {$beside?->lure->key}".($units->metric ? ' m' : ''), $plan->reading->day, static fn (): string => view(
+        return Kept::drawn("cast {$chosen->lure->key} {$beside?->lure->key}", $plan->reading->day, $units, static fn (): string => view(
             'partials.slice', ['scene' => Scene::ofSetup($chosen->setup()), 'key' => 'lure', 'beside' => $beside],
         )->render());
     }
@@ -87,7 +87,7 @@ final class ChooseController
     {
         $keys = array_map(static fn (Entry $e): string => $e->lure->key, $first);
 
-        return Kept::of('cards '.implode(' ', $keys).($units->metric ? ' m' : ''), $plan->reading->day, static fn (): array => array_combine(
+        return Kept::drawn('cards '.implode(' ', $keys), $plan->reading->day, $units, static fn (): array => array_combine(
             $keys, array_map(static fn (Entry $e): string => view('choose.card-pictures', ['entry' => $e])->render(), $first),
         ));
     }

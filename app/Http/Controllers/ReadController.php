@@ -41,7 +41,7 @@ final class ReadController
         return view('read.show', [
             'groups' => FieldSheet::groups(), 'byPath' => FieldSheet::byPath(), 'values' => $values, 'notes' => StateOfDay::notes($trip, $units), ...$drawn,
             // What a hand tries out is drawn and forgotten; the day as it stands is looked at again.
-            'picture' => Kept::of('picture by hand'.($units->metric ? ' m' : ''), $drawn['reading']->day, static fn (): string => view('read.picture', $drawn)->render()),
+            'picture' => Kept::drawn('picture by hand', $drawn['reading']->day, $units, static fn (): string => view('read.picture', $drawn)->render()),
         ]);
     }
 

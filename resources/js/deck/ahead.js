@@ -1,4 +1,5 @@
 import { keepDeck, keptDeck } from './queue.js';
+import { fetchPart } from '../wire.js';
 
 /** So long after the deck has come to rest the other spots are asked for; and no sooner again while the water is the same. */
 const SOON_MS = 4000;
@@ -33,8 +34,8 @@ export const ahead = (book) => ({
         }
         clearTimeout(this.aheadSoon);
         this.aheadSoon = setTimeout(async () => {
-            const response = await fetch(this.url.replace(/log$/, 'ahead'), { headers: { Accept: 'application/json' } }).catch(() => null);
-            if (response?.ok && !response.redirected) {
+            const response = await fetchPart(this.url.replace(/log$/, 'ahead'));
+            if (response) {
                 const { spots } = await response.json();
                 book.ahead = { angler: this.owner, ground, water, asked: Date.now(), spots };
                 await keepDeck(storedAs(this.trip), book.ahead).catch(() => {});

@@ -44,7 +44,7 @@
     <p class="signal" role="status" x-data="signal" x-show="gone" x-cloak>No signal: this page is as it was at <time data-drawn="{{ now()->toIso8601String() }}"
         x-text="drawn"></time>. What you log is kept on this device.</p>
     <main id="main" class="@yield('main-class', 'sheet')">
-        @if (session('said') && ! request()->hasHeader('X-Keeps-Page'))
+        @if (session('said') && ! App\Http\Behind::is(request()))
             <p class="said" role="status">{{ session('said') }}</p>
         @endif
         @yield('content')

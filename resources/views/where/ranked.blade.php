@@ -1,3 +1,4 @@
+{{-- A page of the spots, the best of the hour first, each with its reasons. --}}
 @php($fish = route('where.pick', $trip))
 @php($way = route('where', ['trip' => $trip, 'minute' => $minute]))
 @php($shown = array_flip($hours))
