@@ -8,6 +8,7 @@ use App\Models\Layer;
 use App\Models\Pieces;
 use App\Waters\Files\Refused;
 use App\Waters\Foreign\Converted;
+use App\Waters\Foreign\Prepared;
 use Closure;
 
 /** The file of a layer, as it came. */
@@ -41,7 +42,7 @@ final class LayerFile
      *
      * @template T
      *
-     * @param  Closure(string, list<array{string, string}>): T  $read  the path, and what was understood on the way in words
+     * @param  Closure(Prepared): T  $read
      * @return T
      */
     public static function readable(Layer $layer, Closure $read): mixed
@@ -49,7 +50,7 @@ final class LayerFile
         $said = $layer->understood ?? [];
 
         return self::with(
-            $layer, static fn (string $path): mixed => Converted::isNeeded($path, $said) ? Converted::with($path, $said, $read) : $read($path, []),
+            $layer, static fn (string $path): mixed => Converted::isNeeded($path, $said) ? Converted::with($path, $said, $read) : $read(new Prepared($path, [], $said)),
         );
     }
 }

@@ -4,16 +4,20 @@ declare(strict_types=1);
 
 namespace App\Waters;
 
+use App\Jobs\TakeLayer;
 use App\Models\Lake;
 use App\Models\LakeSpot;
 use App\Models\Layer;
 use App\Models\Question;
 use App\Waters\Files\AnyFile;
+use App\Waters\Files\Found;
 use App\Waters\Files\Home;
 use App\Waters\Files\OwnGrid;
 use App\Waters\Files\Refused;
 use App\Waters\Files\Understanding;
 use App\Waters\Foreign\NeedsAnswer;
+use App\Waters\Foreign\Prepared;
+use App\Waters\Foreign\SeveralKinds;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use InvalidArgumentException;
@@ -70,17 +74,19 @@ final class Layers
     {
         $survey = new Survey;
         try {
-            [$words, $questions, $isForeign] = LayerFile::readable($layer, function (string $path, array $words) use ($survey, $layer): array {
+            [$words, $questions, $isForeign] = LayerFile::readable($layer, function (Prepared $file) use ($survey, $layer): array {
                 $home = $this->home($layer);
-                [$u, $questions] = $this->look($layer, $path, $home);
-                $this->survey($layer, $path, $u, $survey, $home);
+                [$u, $questions] = $this->look($file, $home);
+                $this->survey($layer, $file->path, $u, $survey, $home);
 
-                return [[...$words, ...$u->words()], $questions, $words !== []];
+                return [[...$file->words, ...$u->words(), ...$survey->leftOut()], $questions, $file->isForeign()];
             });
         } catch (NeedsAnswer $e) {
             $layer->fill(['found' => ['words' => $e->words], 'questions' => []]);
 
             return self::asks($layer, $e->questions);
+        } catch (SeveralKinds $e) {
+            return $this->parted($layer, $e->kinds);
         }
         $layer->fill(['found' => $survey->toArray() + ['words' => $words], 'questions' => []]);
         // What another program read for us is looked at once before it is kept.
@@ -89,30 +95,57 @@ final class Layers
         return $questions !== [] || $looks ? self::asks($layer, $questions) : $this->lay($layer);
     }
 
-    /** Lays a layer: its spots are marked, and the lake is made anew with it. */
+    /** Lays a layer: its spots are marked, and the lake is made anew with it; both or neither. */
     public function lay(Layer $layer): string
     {
-        $layer->fill(['state' => Layer::LAID, 'problem' => null])->save();
-        try {
-            $made = $this->made();
-            if (! isset($layer->understood['shore']) && ($layer->found['count']['ring'] ?? 0) > 0 && $made->dried() > self::DRIED) {
-                return self::asks(
-                    $layer,
-                    [new Question(
-                        'shore',
-                        sprintf('This shoreline leaves %d %% of the depths that are known dry. Is it the shoreline of this lake?', round(100 * $made->dried())),
-                        ['cut' => 'yes: what lies outside is land', 'draw' => 'draw it, and leave the depths alone'],
-                        'draw',
-                    )],
-                );
-            }
-            $words = DB::transaction(fn (): string => $this->keep($made, $layer));
-        } catch (Refused $e) {
-            $layer->fill(['state' => Layer::ASKS])->save();
-            throw $e;
+        $made = $this->made($layer);
+        if (! isset($layer->understood['shore']) && ($layer->found['count']['ring'] ?? 0) > 0 && $made->dried() > self::DRIED) {
+            return self::asks(
+                $layer,
+                [new Question(
+                    'shore',
+                    sprintf('This shoreline leaves %d %% of the depths that are known dry. Is it the shoreline of this lake?', round(100 * $made->dried())),
+                    ['cut' => 'yes: what lies outside is land', 'draw' => 'draw it, and leave the depths alone'],
+                    'draw',
+                )],
+            );
+        }
+        if (($layer->found['count']['sounding'] ?? 0) > 0 && $made->grid() === null) {
+            throw new Refused('At least three soundings in different places are needed to make a bottom.');
         }
 
-        return $words;
+        return DB::transaction(function () use ($layer, $made): string {
+            $layer->fill(['state' => Layer::LAID, 'problem' => null])->save();
+
+            return $this->keep($made, $layer);
+        });
+    }
+
+    /**
+     * A file of several things becomes a layer for each: this one is read for the first, the rest wait for their turn.
+     *
+     * @param  non-empty-array<string, string>  $kinds
+     */
+    private function parted(Layer $layer, array $kinds): string
+    {
+        $name = $layer->name;
+        DB::transaction(function () use ($layer, $kinds, $name): void {
+            foreach ($kinds as $kind => $words) {
+                $said = ['kind' => (string) $kind] + ($layer->understood ?? []);
+                if ($kind === array_key_first($kinds)) {
+                    $layer->update(['understood' => $said, 'name' => mb_substr("{$name}: {$words}", 0, 120)]);
+
+                    continue;
+                }
+                $other = Layer::query()->create(['lake_id' => $this->lake->id, 'name' => mb_substr("{$name}: {$words}", 0, 120), 'understood' => $said]);
+                LayerFile::with($layer, static function (string $path) use ($other): void {
+                    LayerFile::keep($other, $path);
+                });
+                dispatch(new TakeLayer($other->id))->afterCommit();
+            }
+        });
+
+        return $this->read($layer);
     }
 
     /** Takes a layer out; what came with it goes, what was changed by hand meanwhile as well, and all of it can come back. */
@@ -156,24 +189,17 @@ final class Layers
     }
 
     /** @return array{Understanding, list<Question>} how the layer's file is read, with what it leaves open */
-    private function look(Layer $layer, string $path, Home $home): array
+    private function look(Prepared $file, Home $home): array
     {
-        return AnyFile::look($path, $layer->understood ?? [], $home, $this->lake->user->isMetric() ? 'm' : 'ft');
+        return AnyFile::look($file->path, $file->said, $home, $this->lake->user->isMetric() ? 'm' : 'ft');
     }
 
     private function survey(Layer $layer, string $path, Understanding $u, Survey $survey, Home $home): void
     {
         $points = $spots = 0;
         foreach (AnyFile::read($path, $u) as $found) {
-            if ($found->what !== 'lake') {
-                if (! $home->takes($found->lat, $found->lon)) {
-                    throw new Refused($home->refusal($found->lat, $found->lon));
-                }
-                $home = $home->or($found->lat, $found->lon);
-            }
-            $problem = $found->what === 'ring' ? Shoreline::problem($found->ring) : null;
-            if ($problem !== null) {
-                throw new Refused(sprintf('The outline at %.5f, %.5f is no shoreline: %s.', $found->lat, $found->lon, $problem));
+            if ($found->what !== 'lake' && $found->what !== 'left') {
+                $home = $this->near($found, $home);
             }
             $spots += $found->what === 'spot' ? 1 : 0;
             $points += $found->what === 'track' ? 1 : count($found->ring);
@@ -196,6 +222,23 @@ final class Layers
         }
     }
 
+    /** Where the lake lies, once it is known that this lies there as well: with each of its corners. */
+    private function near(Found $found, Home $home): Home
+    {
+        foreach ($found->ring === [] ? [[$found->lon, $found->lat]] : $found->ring as [$lon, $lat]) {
+            if (! $home->takes($lat, $lon)) {
+                throw new Refused($home->refusal($lat, $lon));
+            }
+            $home = $home->or($lat, $lon);
+        }
+        $problem = $found->what === 'ring' ? Shoreline::problem($found->ring) : null;
+        if ($problem !== null) {
+            throw new Refused(sprintf('The outline at %.5f, %.5f is no shoreline: %s.', $found->lat, $found->lon, $problem));
+        }
+
+        return $home;
+    }
+
     private function told(Layer $layer, int $read): void
     {
         $layer->update(['things_read' => $read, 'heard_at' => now()]);
@@ -204,18 +247,19 @@ final class Layers
         }
     }
 
-    /** What the layers that are laid make of the lake. */
-    private function made(): MadeLake
+    /** What the layers that are laid make of the lake, with one that is to be laid. */
+    private function made(?Layer $new = null): MadeLake
     {
         $made = new MadeLake((float) $this->lake->cell_m);
-        foreach ($this->lake->layers()->where('state', Layer::LAID)->get() as $layer) {
-            LayerFile::readable($layer, function (string $path) use ($layer, $made): void {
-                [$u] = $this->look($layer, $path, $this->home($layer));
+        $laid = $this->lake->layers()->where('state', Layer::LAID)->where('id', '!=', $new->id ?? 0)->get();
+        foreach ($new === null ? $laid : $laid->push($new)->sortBy('id') as $layer) {
+            LayerFile::readable($layer, function (Prepared $file) use ($layer, $made): void {
+                [$u] = $this->look($file, $this->home($layer));
                 $rows = [];
                 $made->begin($u->cuts);
                 $read = 0;
                 try {
-                    foreach (AnyFile::read($path, $u) as $found) {
+                    foreach (AnyFile::read($file->path, $u) as $found) {
                         if ($found->grid !== null) {
                             $rows[] = $found->grid;
                         } else {
@@ -284,10 +328,10 @@ final class Layers
             return $count;
         }
 
-        return LayerFile::readable($layer, function (string $path) use ($layer, $count): array {
-            [$u] = $this->look($layer, $path, $this->home($layer));
+        return LayerFile::readable($layer, function (Prepared $file) use ($layer, $count): array {
+            [$u] = $this->look($file, $this->home($layer));
             $names = new SpotNames($this->lake);
-            foreach (AnyFile::read($path, $u) as $found) {
+            foreach (AnyFile::read($file->path, $u) as $found) {
                 if ($found->what === 'spot') {
                     $count[SpotOfFile::keep($this->lake, $layer, $names, $found) ? 'new' : 'known']++;
                 }

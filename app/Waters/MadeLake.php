@@ -187,7 +187,8 @@ final class MadeLake
             foreach ($this->cuts ? array_merge(...$this->rings) : [] as [$lon, $lat]) {
                 $this->soundings->add($lat, $lon, 0.0);
             }
-            $this->uncut = array_reduce(
+            // One or two soundings make no bottom.
+            $this->uncut = $this->soundings->places() < Soundings::LEAST ? null : array_reduce(
                 $this->grids,
                 static fn (DepthGrid $all, DepthGrid $one): DepthGrid => $all->withLandOf($one),
                 $this->soundings->grid(),

@@ -9,6 +9,9 @@ use App\Waters\Files\Found;
 /** What a file holds, counted while it is read: how many of each, from where to where, how deep, and some places to draw. */
 final class Survey
 {
+    /** So many lines that were left out are named. */
+    private const LINES = 5;
+
     /** Places that are kept for the small picture. */
     private const DRAWN = 400;
 
@@ -26,12 +29,24 @@ final class Survey
     /** @var list<array{float, float, string, float}> longitude, latitude, what, depth */
     private array $drawn = [];
 
+    /** @var list<array{line: int, why: string}> the first of those that were left out */
+    private array $left = [];
+
+    private int $leftOut = 0;
+
     private int $every = 1;
 
     private int $seen = 0;
 
     public function see(Found $found): void
     {
+        if ($found->what === 'left') {
+            $this->left[] = $found->about;
+            $this->left = array_slice($this->left, 0, self::LINES);
+            $this->leftOut++;
+
+            return;
+        }
         $this->count[$found->what]++;
         $this->tracks += $found->what === 'track' && $found->about['first'] ? 1 : 0;
         if ($found->what === 'lake') {
@@ -57,6 +72,15 @@ final class Survey
     public function seen(): int
     {
         return array_sum($this->count);
+    }
+
+    /** @return list<array{string, string}> what was left out, in words */
+    public function leftOut(): array
+    {
+        $lines = array_map(static fn (array $one): string => "line {$one['line']} ({$one['why']})", $this->left);
+        $more = $this->leftOut - count($lines);
+
+        return $lines === [] ? [] : [['left out', implode(', ', $lines).($more > 0 ? sprintf(' and %s more', number_format($more)) : '')]];
     }
 
     /** @return array<string, mixed> as a layer keeps it */

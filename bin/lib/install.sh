@@ -31,6 +31,8 @@ install_system() { # install_system [COMMAND:PACKAGE ...]
     need git git
     need unzip unzip
     need gdalinfo gdal-bin
+    # Where files of others are read, apart from everything else.
+    need bwrap bubblewrap
     need curl curl
     need setsid util-linux
     need pkill procps

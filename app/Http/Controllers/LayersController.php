@@ -72,8 +72,9 @@ final class LayersController
             'then' => ['required', 'in:look,take'],
             'unit' => ['nullable', 'in:ft,m,fathom'], 'order' => ['nullable', 'in:lonlat,latlon'], 'sign' => ['nullable', 'in:depth,minus,elevation'],
             'surface' => ['nullable', 'numeric', 'between:-1000,30000', 'required_if:sign,elevation'], 'level' => ['nullable', 'numeric', 'between:-300,300'],
-            'lines' => ['nullable', 'string', 'max:120'], 'areas' => ['nullable', 'string', 'max:120'], 'shore' => ['nullable', 'in:cut,draw'],
-            'srs' => ['nullable', 'integer', 'between:1024,100000'], 'part' => ['nullable', 'string', 'max:200'],
+            'lines' => ['nullable', 'string', 'max:120'], 'areas' => ['nullable', 'string', 'max:120'], 'points' => ['nullable', 'string', 'max:120'], 'shore' => ['nullable', 'in:cut,draw'],
+            'srs' => ['nullable', 'integer', 'between:1024,100000'], 'part' => ['nullable', 'string', 'max:200'], 'band' => ['nullable', 'integer', 'between:1,10000'],
+            'sheet' => ['nullable', 'string', 'max:200'], 'west' => ['nullable', 'in:yes,no'], 'deep' => ['nullable', 'in:leave'], 'heights' => ['nullable', 'in:leave,depth,minus'],
             'columns' => ['nullable', 'array', 'size:3'], 'columns.*' => ['nullable', 'integer', 'between:0,500', 'distinct'],
         ], ['columns.*.distinct' => 'Longitude, latitude and depth stand in three different columns.', 'surface.required_if' => 'Say how high the water stands, in the unit of the file.'], ['surface' => 'height of the water', 'level' => 'level of the water', 'srs' => 'EPSG number']);
         /** @var Layer $one */

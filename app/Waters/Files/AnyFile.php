@@ -10,10 +10,15 @@ use Generator;
 /** Tells by its first bytes what a file is, what is sure about it and what is not, and reads it as it is understood. */
 final class AnyFile
 {
+    /** How the .shp of a shapefile begins. */
+    public const SHP = "\x00\x00\x27\x0a";
+
     /** Forms that are known and not read, by how they begin; with what to do instead. */
     private const OTHERS = [
         "\x1f\x8b" => 'a packed file (gzip). Unpack it first',
-        "\x00\x00\x27\x0a" => 'the .shp of a shapefile. It is made of several files: put .shp, .shx, .dbf and .prj into one zip',
+        "7z\xBC\xAF\x27\x1C" => 'a packed file (7z). Pack it as zip instead',
+        self::SHP => 'the .shp of a shapefile. It is made of several files: put .shp, .shx, .dbf and .prj into one zip',
+        'Rar!' => 'a packed file (RAR). Pack it as zip instead',
         "\x89PNG" => 'a picture. Depths are needed as numbers: longitude, latitude, depth',
         "\xFF\xD8\xFF" => 'a picture. Depths are needed as numbers: longitude, latitude, depth',
         '%PDF' => 'a PDF. Depths are needed as numbers: longitude, latitude, depth',
@@ -35,6 +40,7 @@ final class AnyFile
             'csv' => Csv::look($path, $said, $home, $unit),
             'geojson' => GeoJson::look($path, $said, $home, $unit),
             'raster' => RasterFile::look($path, $said, $unit),
+            'gpx' => Gpx::look($path, $said),
             default => [(new Understanding($format))->with($said), []],
         };
         // Whoever says that depths are written need not say how high the water stands.
@@ -55,7 +61,7 @@ final class AnyFile
         return match ($u->format) {
             'csv' => Csv::read($path, $u),
             'geojson' => GeoJson::read($path, $u),
-            'gpx' => Gpx::read($path),
+            'gpx' => Gpx::read($path, $u),
             'raster' => RasterFile::read($path, $u),
             default => Recording::read($path),
         };

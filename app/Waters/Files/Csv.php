@@ -11,154 +11,129 @@ use Generator;
 /** Soundings as lines of numbers: commas, semicolons, tabs or spaces, decimal point or comma, comments, a head line or none. */
 final class Csv
 {
+    /** A few wrong lines are left out and named; more than this share of them is a wrong file. */
+    private const FEW = 0.01;
+
+    /** So many wrong lines are few in a file of at least so many good ones. */
+    private const SOME = [3, 50];
+
+    /** So many lines without numbers are passed over before the rest decides. */
     private const BROKEN = 20;
-
-    private const SEPARATORS = [';', "\t", ',', ' '];
-
-    /** So many lines are looked at to understand the file. */
-    private const LOOKED_AT = 4000;
-
-    /** Names of the columns of a place. */
-    private const PLACES = [
-        'lon' => '/^(gps[\s_]*)?(lon|lng|long|longitude|x|lon_?dd|lon_?deg.*)$/',
-        'lat' => '/^(gps[\s_]*)?(lat|latitude|y|lat_?dd|lat_?deg.*)$/',
-    ];
 
     /**
      * How the file is to be read, with what it leaves open.
      *
      * @param  array<string, mixed>  $said
      * @return array{Understanding, list<Question>}
+     *
+     * @throws NeedsAnswer where nothing can be read of it before something is said
      */
     public static function look(string $path, array $said, Home $home, string $unit): array
     {
-        [$rows, $separator] = self::sample($path);
-        $comma = $separator !== ',' && self::hasDecimalCommas($rows);
-        $head = self::isHead($rows[0], $comma) ? array_shift($rows) : null;
-        if ($rows === []) {
-            throw new Refused('There is no line of numbers in the file.');
-        }
-        $numeric = self::numericColumns($rows, $comma);
-        if (count($numeric) < 3) {
-            throw new Refused(
-                $head === null
-                    ? 'There is no line of longitude, latitude and depth in the file.'
-                    : 'The file has no column depth_ft, depth_m or depth with numbers in it beside longitude and latitude; its head line says: '.implode(', ', $head).'.',
-            );
-        }
-        [$columns, $name] = $head === null ? [[$numeric[0], $numeric[1], $numeric[2]], null] : self::named($head, $numeric);
-        $questions = [];
-        if ($columns === null && ! isset($said['columns'])) {
-            $options = [];
-            foreach ($numeric as $at) {
-                $options["{$at}"] = ($head[$at] ?? 'column '.($at + 1)).', such as '.$rows[0][$at];
+        $sample = CsvSample::of($path);
+        $columns = Columns::of($sample, $said);
+        $kind = $columns->depthName === null ? null : DepthName::read($columns->depthName);
+        $u = (new Understanding('csv', $columns->at, $sample->head !== null, $sample->separator, $sample->comma, 'lonlat', $kind->unit ?? $unit))->with($said);
+        [$lon, $lat, $depth] = $columns->at;
+        $places = [];
+        foreach ($sample->rows as $row) {
+            [$first, $second] = [CsvSample::coordinate($row, $lon, $sample->comma), CsvSample::coordinate($row, $lat, $sample->comma)];
+            if ($first !== null && $second !== null && ($first !== 0.0 || $second !== 0.0)) {
+                $places[] = [$first, $second];
             }
-            $questions[] = new Question('columns', 'Which columns hold longitude, latitude and depth?', $options);
         }
-        $isNamed = $columns !== null && $head !== null || isset($said['columns']);
-        $kind = $name === null ? null : DepthName::read($name);
-        $u = (new Understanding(
-            'csv',
-            $columns ?? [$numeric[0], $numeric[1], $numeric[2]],
-            $head !== null,
-            $separator,
-            $comma,
-            'lonlat',
-            $kind->unit ?? $unit,
-        ))->with($said);
-        if ($kind?->unit === null && ! isset($said['unit'])) {
-            $questions[] = Questions::unit($name === null ? 'The depths' : "\"{$name}\"", $unit);
+        self::askTheSystem($sample, $columns, $places, $said, $home);
+        $questions = array_filter([$columns->question]);
+        if ($kind?->unit === null) {
+            $questions[] = Questions::unit($columns->depthName === null ? 'The depths' : "\"{$columns->depthName}\"", $unit);
         }
-        $columnsAsked = $questions !== [] && $questions[0]->key === 'columns';
-        $columns = $u->columns ?? [0, 1, 2];
-        $places = array_map(
-            static fn (array $row): array => [self::number($row[$columns[0]] ?? '', $comma) ?? 0.0, self::number($row[$columns[1]] ?? '', $comma) ?? 0.0],
-            $rows,
-        );
-        if (! isset($said['srs']) && self::isProjected($places)) {
-            throw new NeedsAnswer([['file', 'lines of numbers'], ['places', 'no degrees, but metres or feet of some grid']], [Questions::system($places[0])]);
-        }
-        [$order, $asked] = Questions::order($places, $home, $isNamed);
+        $near = Questions::withoutFew($places);
         // Whoever says which column is which says the order with it.
-        $asked = $columnsAsked ? [] : $asked;
+        [$order, $asked] = $columns->question !== null ? ['lonlat', []] : Questions::order($near, $home, $columns->areNamed);
+        $west = $asked === [] ? Questions::west($order === 'latlon' ? array_map(array_reverse(...), $near) : $near, $home, self::saysWest($sample, $lon)) : [];
         $u = $u->with(['order' => $order, ...$said]);
-        $depths = array_map(static fn (array $row): float => self::number($row[$columns[2]] ?? '', $comma) ?? 0.0, $rows);
-        [$sign, $open] = Questions::sign($depths, $kind !== null && $kind->isHeight);
+        $depths = array_values(array_filter(
+            array_map(static fn (array $row): ?float => CsvSample::number($row[$depth] ?? '', $sample->comma), $sample->rows), static fn (?float $d): bool => $d !== null,
+        ));
+        [$sign, $open] = Questions::sign($depths, $kind !== null && $kind->isHeight, $kind !== null && $kind->isSure && ! $kind->isHeight && ! $kind->isBare);
+        $u = $u->with(['sign' => $sign, ...$said]);
+        $left = static fn (Question $q): bool => ! isset($said[$q->key]);
 
-        return [
-            $u->with(['sign' => $sign, ...$said]),
-            array_values(array_filter([...$questions, ...$asked, ...$open], static fn (Question $q): bool => ! isset($said[$q->key]))),
-        ];
+        return [$u, array_values(array_filter([...$questions, ...$asked, ...$west, ...$open, ...Questions::deep($depths, $u)], $left))];
     }
 
     /**
      * The numbers of a file whose places are in another coordinate system.
      *
      * @param  array<string, mixed>  $said
-     * @return Generator<int, array{float, float, float}> east, north, depth as it is written
+     * @return Generator<int, array{float, float, float}> east, north, depth as it is written, by the number of the line
      */
     public static function triples(string $path, array $said): Generator
     {
         [$u] = self::look($path, $said, new Home, 'm');
-        foreach (Lines::of($path) as $line) {
-            if (self::isNoData($line)) {
-                continue;
-            }
-            $row = self::split($line, $u->separator);
-            [$first, $second, $depth] = array_map(static fn (int $at): ?float => self::number($row[$at] ?? '', $u->decimalComma), $u->columns ?? [0, 1, 2]);
+        $columns = $u->columns ?? [0, 1, 2];
+        foreach (self::rows($path, $u) as $number => $row) {
+            [$first, $second] = [CsvSample::coordinate($row, $columns[0], $u->decimalComma), CsvSample::coordinate($row, $columns[1], $u->decimalComma)];
+            $depth = CsvSample::number($row[$columns[2]] ?? '', $u->decimalComma);
             if ($first !== null && $second !== null && $depth !== null) {
-                yield ($said['order'] ?? '') === 'latlon' ? [$second, $first, $depth] : [$first, $second, $depth];
+                yield $number => $u->order === 'latlon' ? [$second, $first, $depth] : [$first, $second, $depth];
             }
         }
     }
 
     /**
-     * Whether these are no degrees, whichever is which.
+     * What the file calls its depths; null where it has no head line.
      *
-     * @param  list<array{float, float}>  $places
+     * @param  array<string, mixed>  $said
      */
-    private static function isProjected(array $places): bool
+    public static function depthName(string $path, array $said): ?string
     {
-        $far = array_filter($places, static fn (array $p): bool => max(abs($p[0]), abs($p[1])) > 180);
+        $sample = CsvSample::of($path);
 
-        return $places !== [] && 2 * count($far) > count($places);
+        return $sample->head === null ? null : Columns::of($sample, $said)->depthName ?? 'depth';
     }
 
     /** @return Generator<int, Found> */
     public static function read(string $path, Understanding $u): Generator
     {
-        [$broken, $good, $seen] = [0, 0, false];
+        [$broken, $good, $wrong, $first] = [0, 0, 0, null];
         $columns = $u->columns ?? [0, 1, 2];
-        foreach (Lines::of($path) as $number => $line) {
-            if (self::isNoData($line)) {
-                continue;
-            }
-            if ($u->headed && ! $seen) {
-                $seen = true;
-
-                continue;
-            }
-            $row = self::split($line, $u->separator);
-            [$first, $second, $depth] = array_map(static fn (int $at): ?float => self::number($row[$at] ?? '', $u->decimalComma), $columns);
-            if ($first === null || $second === null || $depth === null) {
+        $middle = self::middle($path, $u);
+        foreach (self::rows($path, $u) as $number => $row) {
+            [$a, $b] = [CsvSample::coordinate($row, $columns[0], $u->decimalComma), CsvSample::coordinate($row, $columns[1], $u->decimalComma)];
+            $depth = CsvSample::number($row[$columns[2]] ?? '', $u->decimalComma);
+            if ($a === null || $b === null || $depth === null) {
                 if (++$broken > self::BROKEN && $broken > $good) {
                     throw new Refused("Line {$number} and many before it are no longitude, latitude and depth.");
                 }
+                yield Found::left($number, 'no numbers');
 
                 continue;
             }
-            [$lat, $lon] = $u->place([$first, $second]);
-            if (abs($lat) > 90 || abs($lon) > 180) {
-                throw new Refused("Line {$number} lies at {$first}, {$second}: ".Questions::noPlace($first, $second));
-            }
-            $good++;
+            [$lat, $lon] = $u->place([$a, $b]);
             $feet = $u->feet($depth);
-            if ($feet !== null) {
-                yield Found::sounding($lat, $lon, $feet);
+            $why = match (true) {
+                abs($lat) > 90 || abs($lon) > 180 => "{$a}, {$b}: ".Questions::noPlace($a, $b),
+                ! $middle->takes($lat, $lon) => sprintf('%s, %s lies far from the rest of this lake', $a, $b),
+                $feet !== null && Understanding::isTooDeep($feet) => "a depth of {$depth}",
+                default => null,
+            };
+            if ($why === null) {
+                $good++;
+                if ($feet !== null) {
+                    yield Found::sounding($lat, $lon, $feet);
+                }
+            } else {
+                $first ??= "Line {$number} cannot be right: {$why}.";
+                $wrong += $u->leaves && $feet !== null && Understanding::isTooDeep($feet) ? 0 : 1;
+                yield Found::left($number, $why);
             }
         }
+        if ($first !== null && $wrong > max($good >= self::SOME[1] ? self::SOME[0] : 0, self::FEW * $good)) {
+            throw new Refused($first.($wrong > 1 ? sprintf(' So are %s others.', number_format($wrong - 1)) : ''));
+        }
         if ($good === 0) {
-            throw new Refused('There is no line of longitude, latitude and depth in the file.');
+            throw new Refused($first ?? 'There is no line of longitude, latitude and depth in the file.');
         }
     }
 
@@ -168,113 +143,67 @@ final class Csv
         return preg_match(
             '/^[\x09\x0a\x0d\x20-\x7e\x80-\xff]+$/',
             $head,
-        ) === 1 && preg_match('/\d\s*[,;\t ]\s*-?\d|[A-Za-z)]\s*[,;\t]\s*"?[A-Za-z]/', $head) === 1;
+        ) === 1 && preg_match('/\d\s*[,;\t ]\s*-?\d|[A-Za-z)]\s*[,;\t]\s*"?[A-Za-z]|\d\s*[°NSEW"]\s*[,;\t]/', $head) === 1;
     }
 
-    /** @return array{non-empty-list<list<string>>, string} rows and what divides them */
-    private static function sample(string $path): array
+    /** @return Generator<int, list<string>> cells by the number of the line, without the names of the columns */
+    private static function rows(string $path, Understanding $u): Generator
     {
-        $lines = [];
-        foreach (Lines::of($path) as $line) {
-            if (! self::isNoData($line)) {
-                $lines[] = $line;
+        $seen = ! $u->headed;
+        foreach (Lines::of($path) as $number => $line) {
+            if (CsvSample::isNoData($line)) {
+                continue;
             }
-            if (count($lines) === self::LOOKED_AT) {
-                break;
+            if ($seen) {
+                yield $number => CsvSample::split($line, $u->separator);
             }
+            $seen = true;
         }
-        [$best, $separator] = [0.0, ','];
-        foreach (self::SEPARATORS as $one) {
-            $with = count(array_filter(array_slice($lines, 0, 60), static fn (string $line): bool => count(self::split($line, $one)) >= 3));
-            $share = $with / max(1, min(60, count($lines)));
-            if ($share > $best) {
-                [$best, $separator] = [$share, $one];
-            }
-        }
-        if ($best === 0.0 || $lines === []) {
-            throw new Refused('There is no line of longitude, latitude and depth in the file.');
-        }
-
-        return [array_map(static fn (string $line): array => self::split($line, $separator), $lines), $separator];
-    }
-
-    private static function isNoData(string $line): bool
-    {
-        return trim($line) === '' || preg_match('/^\s*(#|\/\/|%|!)/', $line) === 1;
-    }
-
-    /** @return list<string> */
-    private static function split(string $line, string $separator): array
-    {
-        $cells = $separator === ' ' ? (preg_split('/\s+/', trim($line)) ?: []) : str_getcsv($line, $separator, '"', '');
-
-        return array_map(static fn (mixed $cell): string => trim((string) $cell), $cells);
-    }
-
-    private static function number(string $text, bool $comma): ?float
-    {
-        $text = $comma ? str_replace(',', '.', $text) : $text;
-        $text = preg_replace('/\s*(ft|m|°)$/i', '', $text) ?? $text;
-
-        return is_numeric($text) && is_finite((float) $text) ? (float) $text : null;
-    }
-
-    /** @param  list<list<string>>  $rows */
-    private static function hasDecimalCommas(array $rows): bool
-    {
-        $cells = array_merge(...array_slice($rows, 0, 60));
-
-        return count(preg_grep('/^-?\d+,\d+$/', $cells) ?: []) > count(preg_grep('/^-?\d+\.\d+$/', $cells) ?: []);
-    }
-
-    /** @param  list<string>  $row */
-    private static function isHead(array $row, bool $comma): bool
-    {
-        return count(array_filter($row, static fn (string $cell): bool => $cell !== '' && self::number($cell, $comma) === null)) >= 2;
     }
 
     /**
-     * @param  list<list<string>>  $rows
-     * @return list<int> columns in which most cells are numbers
+     * Which system places are in that are no degrees, or degrees of another datum; which column is which has to be known first.
+     *
+     * @param  list<array{float, float}>  $places
+     * @param  array<string, mixed>  $said
      */
-    private static function numericColumns(array $rows, bool $comma): array
+    private static function askTheSystem(CsvSample $sample, Columns $columns, array $places, array $said, Home $home): void
     {
-        $count = [];
-        foreach ($rows as $row) {
-            foreach ($row as $at => $cell) {
-                $count[$at] = ($count[$at] ?? 0) + (self::number($cell, $comma) === null ? 0 : 1);
-            }
+        if (isset($said['srs'])) {
+            return;
         }
-        ksort($count);
-
-        return array_keys(array_filter($count, static fn (int $n): bool => 2 * $n > count($rows)));
+        $far = count(array_filter($places, static fn (array $p): bool => max(abs($p[0]), abs($p[1])) > 360 || min(abs($p[0]), abs($p[1])) > 90));
+        $isProjected = $places !== [] && 2 * $far > count($places);
+        $datum = $isProjected ? null : Datum::named($sample->beside);
+        if ($places === [] || (! $isProjected && $datum === null)) {
+            return;
+        }
+        $words = [['file', 'lines of numbers'], ['places', $isProjected ? 'no degrees, but metres or feet of some grid' : "degrees of {$datum->value}"]];
+        $order = $columns->areNamed || isset($said['order']) ? [] : [Questions::which($places[0], 'lonlat')];
+        throw new NeedsAnswer($words, $columns->question !== null ? [$columns->question] : [
+            $datum === null ? Questions::system($places[0]) : Questions::datum($datum), ...($isProjected ? $order : []),
+        ]);
     }
 
-    /**
-     * @param  list<string>  $head
-     * @param  list<int>  $numeric
-     * @return array{?array{int, int, int}, ?string} the columns, null where their names do not say; and the name of the depth's
-     */
-    private static function named(array $head, array $numeric): array
+    private static function saysWest(CsvSample $sample, int $lon): bool
     {
-        $find = static function (string $pattern) use ($head, $numeric): ?int {
-            foreach ($head as $at => $name) {
-                if (in_array($at, $numeric, true) && preg_match($pattern, strtolower(trim($name))) === 1) {
-                    return $at;
-                }
-            }
+        return preg_match('/(^|[^a-z])w(est)?([^a-z]|$)/i', $sample->head[$lon] ?? '') === 1;
+    }
 
-            return null;
-        };
-        [$lon, $lat, $depth] = [$find(self::PLACES['lon']), $find(self::PLACES['lat']), null];
-        foreach ($head as $at => $name) {
-            $kind = $at === $lon || $at === $lat || ! in_array($at, $numeric, true) ? null : DepthName::read($name);
-            // A depth before a height: many files have both.
-            if ($kind !== null && $kind->isSure && ($depth === null || (DepthName::read($head[$depth])?->isHeight && ! $kind->isHeight))) {
-                $depth = $at;
+    /** Where most of the file lies. */
+    private static function middle(string $path, Understanding $u): Home
+    {
+        [$lats, $lons, $columns] = [[], [], $u->columns ?? [0, 1, 2]];
+        foreach (CsvSample::of($path)->rows as $row) {
+            [$a, $b] = [CsvSample::coordinate($row, $columns[0], $u->decimalComma), CsvSample::coordinate($row, $columns[1], $u->decimalComma)];
+            if ($a !== null && $b !== null) {
+                [$lats[], $lons[]] = $u->place([$a, $b]);
             }
         }
+        sort($lats);
+        sort($lons);
+        $half = intdiv(count($lats), 2);
 
-        return $lon === null || $lat === null || $depth === null ? [null, $depth === null ? null : $head[$depth]] : [[$lon, $lat, $depth], $head[$depth]];
+        return $lats === [] || abs($lats[$half]) > 90 || abs($lons[$half]) > 180 ? new Home : new Home($lats[$half], $lons[$half]);
     }
 }

@@ -10,7 +10,8 @@ final readonly class DepthName
     /** Numbers of this name count or measure something else. */
     private const OTHERWISE = '/^(fid|gid|id|objectid|.*_id|shape.*|length|len|perimeter|area|acres|hectares|count|index|style|layer|level_id|year|.*date.*|.*time.*|lon|lat|x|y|stroke.*|fill.*)$/';
 
-    private function __construct(public ?string $unit, public bool $isHeight, public bool $isSure)
+    /** @param  bool  $isBare  whether it is but a letter, which may be a height as well as a depth */
+    private function __construct(public ?string $unit, public bool $isHeight, public bool $isSure, public bool $isBare)
     {
     }
 
@@ -28,8 +29,8 @@ final readonly class DepthName
         if (preg_match(self::OTHERWISE, $bare) === 1) {
             return null;
         }
-        $isHeight = preg_match('/^(elev|alt|height|ground|bottom_?elev)/', $word) === 1;
+        $isHeight = preg_match('/^(elev|alt|height|ground|bottom_?elev|hoehe|höhe|bed_?level)/', $word) === 1;
 
-        return new self($unit, $isHeight, $isHeight || preg_match('/^((min|max|mean|avg|water)?[\s_]*depth|dep$|z$|bottom$|sounding|contour)/', $word) === 1);
+        return new self($unit, $isHeight, $isHeight || preg_match('/^((min|max|mean|avg|water)?[\s_]*depth|dep$|z$|bottom$|sounding|contour|tiefe|prof(ondeur|undidad)?|drval|valdco)/', $word) === 1, preg_match('/^z(_?value)?$/', $word) === 1);
     }
 }

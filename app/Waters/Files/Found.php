@@ -74,6 +74,12 @@ final readonly class Found
         return new self('rows', $rows->north, $rows->west, grid: $rows);
     }
 
+    /** A line that cannot be right, with the reason: it is counted and told, and nothing of it is kept. */
+    public static function left(int $line, string $why): self
+    {
+        return new self('left', about: ['line' => $line, 'why' => $why]);
+    }
+
     /** @param  array<string, mixed>  $about  name, ramp, dropped features, cell */
     public static function lake(array $about): self
     {

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Waters\Files;
 
-/** The points, lines and rings of one feature, as pairs of numbers in the order of the file; whatever else stands in it is refused. */
+/** The points, lines and rings of one feature, as numbers in the order of the file, each with its height where it has one; whatever else stands in it is refused. */
 final readonly class Geometry
 {
     public string $type;
 
-    /** @var list<array{float, float}> */
+    /** @var list<array{0: float, 1: float, 2?: float}> */
     public array $points;
 
-    /** @var list<list<array{float, float}>> */
+    /** @var list<list<array{0: float, 1: float, 2?: float}>> */
     public array $lines;
 
-    /** @var list<non-empty-list<array{float, float}>> rings, outer ones and holes alike */
+    /** @var list<non-empty-list<array{0: float, 1: float, 2?: float}>> rings, outer ones and holes alike */
     public array $areas;
 
     public function __construct(mixed $geometry, private int $number)
@@ -50,13 +50,19 @@ final readonly class Geometry
         return $this->points === [] && $this->areas === [] && array_filter($this->lines) === [];
     }
 
-    /** @return list<array{float, float}> of all kinds */
+    /** @return list<array{0: float, 1: float, 2?: float}> of all kinds */
     public function places(): array
     {
         return [...$this->points, ...array_merge(...$this->lines), ...array_merge(...$this->areas)];
     }
 
-    /** @return list<array{float, float}> */
+    /** @return list<float> heights that are not 0: many programs write a 0 where they know none */
+    public function heights(): array
+    {
+        return array_values(array_filter(array_map(static fn (array $p): float => $p[2] ?? 0.0, $this->places())));
+    }
+
+    /** @return list<array{0: float, 1: float, 2?: float}> */
     private function line(mixed $points): array
     {
         return array_map($this->pair(...), self::items($points));
@@ -68,13 +74,13 @@ final readonly class Geometry
         return is_array($list) ? array_values($list) : [];
     }
 
-    /** @return array{float, float} */
+    /** @return array{0: float, 1: float, 2?: float} */
     private function pair(mixed $point): array
     {
         if (! is_array($point) || ! is_numeric($point[0] ?? null) || ! is_numeric($point[1] ?? null)) {
             throw new Refused("Feature {$this->number} has a point that is no pair of numbers.");
         }
 
-        return [(float) $point[0], (float) $point[1]];
+        return is_numeric($point[2] ?? null) ? [(float) $point[0], (float) $point[1], (float) $point[2]] : [(float) $point[0], (float) $point[1]];
     }
 }

@@ -8,7 +8,7 @@ namespace App\Waters\Files;
 final readonly class Home
 {
     /** No place of a lake lies farther from the rest of it, degrees. */
-    private const FAR_DEG = 2.0;
+    public const FAR_DEG = 2.0;
 
     /** Nearer to a pole there is no water with these fish. */
     private const POLAR_DEG = 72.0;

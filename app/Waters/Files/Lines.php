@@ -21,7 +21,8 @@ final class Lines
             if ($number === 1) {
                 $line = preg_replace('/^\xEF\xBB\xBF/', '', $line) ?? $line;
             }
-            yield $number => rtrim($line, "\r\n");
+            // One-byte text of old programs.
+            yield $number => rtrim(mb_check_encoding($line, 'UTF-8') ? $line : mb_convert_encoding($line, 'UTF-8', 'Windows-1252'), "\r\n");
         }
         fclose($file);
     }

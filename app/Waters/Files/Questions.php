@@ -9,6 +9,12 @@ use App\Models\Question;
 /** The questions that files leave open, in the same words for every form of file. */
 final class Questions
 {
+    /** Numbers that are all over this, and not called depths, may be heights of the ground. */
+    private const HIGH = 150.0;
+
+    /** Wrong places of a file are at most this share of them. */
+    private const FEW = 0.02;
+
     public static function unit(string $what, string $likely): Question
     {
         return new Question('unit', "{$what}: in which unit?", ['ft' => 'feet', 'm' => 'metres', 'fathom' => 'fathoms'], $likely);
@@ -42,7 +48,7 @@ final class Questions
     }
 
     /** @param  array{float, float}  $pair */
-    private static function which(array $pair, string $likely): Question
+    public static function which(array $pair, string $likely): Question
     {
         return new Question(
             'order',
@@ -53,14 +59,74 @@ final class Questions
     }
 
     /**
+     * Places without the few that lie far from all others.
+     *
+     * @param  list<array{float, float}>  $pairs
+     * @return list<array{float, float}>
+     */
+    public static function withoutFew(array $pairs): array
+    {
+        if ($pairs === []) {
+            return [];
+        }
+        [$a, $b] = [array_column($pairs, 0), array_column($pairs, 1)];
+        sort($a);
+        sort($b);
+        [$first, $second] = [$a[intdiv(count($a), 2)], $b[intdiv(count($b), 2)]];
+        $near = array_values(array_filter($pairs, static fn (array $p): bool => max(abs($p[0] - $first), abs($p[1] - $second)) <= 2 * Home::FAR_DEG));
+
+        return count($pairs) - count($near) <= max(1, self::FEW * count($pairs)) ? $near : $pairs;
+    }
+
+    /**
+     * Whether longitudes lack the minus of the west.
+     *
+     * @param  list<array{float, float}>  $pairs  longitude, latitude
+     * @param  bool  $isSaid  whether the file says west
+     * @return list<Question>
+     */
+    public static function west(array $pairs, Home $home, bool $isSaid): array
+    {
+        $all = static fn (int $side): bool => $pairs !== [] && array_filter($pairs, static fn (array $p): bool => $p[0] <= 0 || ! $home->takes($p[1], $side * $p[0])) === [];
+
+        return $all(-1) && ($isSaid || ! $all(1)) ? [new Question(
+            'west', sprintf('Longitudes such as %s have no minus. Do they lie in the west?', $pairs[0][0]), ['yes' => 'yes, west', 'no' => 'no, east'], 'yes',
+        )] : [];
+    }
+
+    /**
+     * What is deeper than any lake is no depth, or in another unit.
+     *
+     * @param  list<float>  $depths  as they are written
+     * @return list<Question>
+     */
+    public static function deep(array $depths, Understanding $u): array
+    {
+        $deep = array_filter(array_map($u->feet(...), $depths), static fn (?float $feet): bool => $feet !== null && Understanding::isTooDeep($feet));
+
+        return $u->sign === Understanding::ELEVATION && $u->surface === null || count($deep) <= max(1, self::FEW * count($depths)) ? [] : [new Question(
+            'deep', sprintf('Depths run to %s ft, deeper than any lake. Say the unit or how depths are written above, or leave those out.', number_format(max($deep))),
+            ['leave' => 'leave out what is deeper than 2,000 ft'],
+        )];
+    }
+
+    public static function datum(Datum $datum): Question
+    {
+        return new Question('srs', "The file names {$datum->value}, whose degrees differ from those of WGS 84. The EPSG number of its system: {$datum->epsg()} for {$datum->value}, 4326 to take them as they are", [], (string) $datum->epsg());
+    }
+
+    /**
      * How depths are written.
      *
      * @param  list<float>  $depths
      * @param  bool  $named  whether the file calls them heights
+     * @param  bool  $areDepths  whether the file calls them depths
      * @return array{string, list<Question>}
      */
-    public static function sign(array $depths, bool $named): array
+    public static function sign(array $depths, bool $named, bool $areDepths = true): array
     {
+        // Nothing but large numbers of little difference look like the ground above the sea.
+        $named = $named || (! $areDepths && $depths !== [] && min($depths) > self::HIGH && max($depths) - min($depths) < 0.9 * max($depths));
         $below = count(array_filter($depths, static fn (float $d): bool => $d < 0));
         $above = count(array_filter($depths, static fn (float $d): bool => $d > 0));
         if ($below === 0 && ! $named) {

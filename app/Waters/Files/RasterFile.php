@@ -23,13 +23,17 @@ final class RasterFile
     /** Rows are handed on in pieces of about so many cells. */
     private const PIECE = 100_000;
 
+    /** Such numbers stand for nothing known, also where the file does not say so. */
+    private const NOTHING = 1e30;
+
     private const UNITS = ['ft' => 'ft', 'feet' => 'ft', 'foot' => 'ft', 'us survey foot' => 'ft', 'm' => 'm', 'metre' => 'm', 'metres' => 'm', 'meter' => 'm', 'meters' => 'm', 'fathom' => 'fathom', 'fathoms' => 'fathom'];
 
     /**
-     * @param  array{north: float, west: float, cell: float, cols: int, rows: int, square: float, unit: string}  $head
+     * @param  array{north: float, west: float, cell: float, cols: int, rows: int, square: float, unit: string, scale: float, offset: float}  $head  what the numbers are times and plus
+     * @param  int  $band  which of the bands behind each other, counted from 0
      * @return string the path
      */
-    public static function write(string $path, string $numbers, array $head): string
+    public static function write(string $path, string $numbers, int $band, array $head): string
     {
         $to = fopen($path, 'wb');
         $from = fopen($numbers, 'rb');
@@ -37,7 +41,7 @@ final class RasterFile
             throw new Refused('There is no room to read this file in.');
         }
         fwrite($to, self::BEGINS.json_encode($head, JSON_THROW_ON_ERROR)."\n");
-        stream_copy_to_stream($from, $to);
+        stream_copy_to_stream($from, $to, 4 * $head['cols'] * $head['rows'], 4 * $head['cols'] * $head['rows'] * $band);
         fclose($from);
         fclose($to);
 
@@ -70,9 +74,9 @@ final class RasterFile
         // A grid over land and water is one of heights; one of nothing but numbers over 0 may be either.
         [$sign, $open] = Questions::sign($values, min($values) >= 0 && max($values) > 60 && max($values) - min($values) < 0.9 * max($values));
 
-        $left = array_filter([...$questions, ...$open], static fn (Question $q): bool => ! isset($said[$q->key]));
+        $u = $u->with(['sign' => $sign, ...$said]);
 
-        return [$u->with(['sign' => $sign, ...$said]), array_values($left)];
+        return [$u, array_values(array_filter([...$questions, ...$open, ...Questions::deep($values, $u)], static fn (Question $q): bool => ! isset($said[$q->key])))];
     }
 
     /** @return Generator<int, Found> */
@@ -84,8 +88,9 @@ final class RasterFile
         [$depths, $since] = [[], 0];
         foreach (self::rows($path) as [$n, $row]) {
             foreach ($row as $value) {
-                // Ground above the water is land, which is known as well.
-                $depths[] = $value === null ? null : $u->feet($value) ?? 0.0;
+                // Ground above the water is land, which is known as well; what is deeper than any lake is not known.
+                $feet = $value === null ? null : $u->feet($value) ?? 0.0;
+                $depths[] = $feet !== null && Understanding::isTooDeep($feet) ? null : $feet;
             }
             if (($n + 1) % $at_once === 0 || $n === $head['rows'] - 1) {
                 yield Found::rows(new DepthGrid($lat($since), $head['west'], $head['cell'], $head['cols'], $n + 1 - $since, $depths, $head['square']));
@@ -94,7 +99,7 @@ final class RasterFile
         }
     }
 
-    /** @return array{north: float, west: float, cell: float, cols: int, rows: int, square: float, unit: string} */
+    /** @return array{north: float, west: float, cell: float, cols: int, rows: int, square: float, unit: string, scale: float, offset: float} */
     private static function head(string $path): array
     {
         $file = fopen($path, 'rb');
@@ -110,7 +115,7 @@ final class RasterFile
 
         return [
             'north' => (float) $numbers['north'], 'west' => (float) $numbers['west'], 'cell' => (float) $numbers['cell'], 'cols' => (int) $numbers['cols'],
-            'rows' => (int) $numbers['rows'], 'square' => (float) $numbers['square'], 'unit' => is_string($head['unit'] ?? null) ? $head['unit'] : '',
+            'rows' => (int) $numbers['rows'], 'square' => (float) $numbers['square'], 'unit' => is_string($head['unit'] ?? null) ? $head['unit'] : '', 'scale' => (float) ($head['scale'] ?? 1.0), 'offset' => (float) ($head['offset'] ?? 0.0),
         ];
     }
 
@@ -128,7 +133,7 @@ final class RasterFile
             if (strlen($bytes) !== 4 * $head['cols']) {
                 throw new Refused('The grid ends before its last row.');
             }
-            yield [$row, array_map(static fn (float $v): ?float => is_finite($v) ? $v : null, array_values(unpack('g*', $bytes) ?: []))];
+            yield [$row, array_map(static fn (float $v): ?float => is_finite($v) && abs($v) < self::NOTHING ? $v * $head['scale'] + $head['offset'] : null, array_values(unpack('g*', $bytes) ?: []))];
         }
         fclose($file);
     }

@@ -10,8 +10,9 @@ use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 
 /**
- * The command-line tools of the geospatial library, kept on a short lead: no other driver than those asked for is loaded, no network,
- * bounds of time, memory and what is written, an environment of its own, a folder of its own, and never root.
+ * Runs the command-line tools of the geospatial library where they see nothing but themselves and their own folder: mounts,
+ * processes, network and user of their own (`bwrap`), no environment, only the drivers that are asked for, and bounds of time,
+ * memory and what is written. Where no such place can be made, no tool runs.
  */
 final class Tool
 {
@@ -30,10 +31,20 @@ final class Tool
     /** What it says on its way is cut off here. */
     private const SAID_BYTES = 4_000_000;
 
-    /** What is left of its environment. */
+    /** Where a tool finds its folder. */
+    private const WORK = '/work';
+
+    /** What a tool sees: the programs, and its own folder. */
+    private const SEES = [
+        '--ro-bind', '/usr', '/usr', '--symlink', 'usr/bin', '/bin', '--symlink', 'usr/lib', '/lib', '--symlink', 'usr/lib64', '/lib64',
+        '--ro-bind-try', '/etc/alternatives', '/etc/alternatives', '--ro-bind-try', '/etc/ld.so.cache', '/etc/ld.so.cache', '--dev', '/dev',
+    ];
+
+    /** Its whole environment. */
     private const ENVIRONMENT = [
-        'LANG' => 'C.UTF-8', 'GDAL_CACHEMAX' => '256', 'CPL_VSIL_CURL_ALLOWED_EXTENSIONS' => '.none', 'GDAL_HTTP_MAX_RETRY' => '0', 'GDAL_NUM_THREADS' => '1',
-        'PROJ_NETWORK' => 'OFF', 'OGR_GEOJSON_MAX_OBJ_SIZE' => '64', 'CPL_DEBUG' => 'OFF',
+        'PATH' => '/usr/bin', 'HOME' => self::WORK, 'TMPDIR' => self::WORK, 'LANG' => 'C.UTF-8', 'GDAL_CACHEMAX' => '256', 'CPL_VSIL_CURL_ALLOWED_EXTENSIONS' => '.none', 'GDAL_HTTP_MAX_RETRY' => '0', 'GDAL_NUM_THREADS' => '1',
+        'PROJ_NETWORK' => 'OFF', 'OGR_GEOJSON_MAX_OBJ_SIZE' => '64', 'CPL_DEBUG' => 'OFF', 'GDAL_PAM_ENABLED' => 'NO', 'GDAL_DISABLE_READDIR_ON_OPEN' => 'FALSE',
+        'OGR_SQLITE_ALLOW_EXTERNAL_ACCESS' => 'NO', 'SQLITE_LIST_ALL_TABLES' => 'NO',
     ];
 
     /** @param  string  $folder  the one folder it works in */
@@ -46,6 +57,12 @@ final class Tool
         return is_executable('/usr/bin/gdalinfo') && is_executable('/usr/bin/ogr2ogr');
     }
 
+    /** Whether a place can be made here in which a tool sees nothing of the machine. */
+    public static function canBeShutIn(): bool
+    {
+        return Cache::get('foreign:shut in') === true || self::shutsIn();
+    }
+
     /**
      * Runs one of the tools.
      *
@@ -56,8 +73,15 @@ final class Tool
      */
     public function run(string $tool, array $arguments, string $input = ''): string
     {
-        $process = new Process([...$this->confined(), "/usr/bin/{$tool}", ...$arguments], $this->folder, null, $input === '' ? null : $input, self::SECONDS + 5);
-        $process->setEnv(self::only([...self::ENVIRONMENT, 'HOME' => $this->folder, 'TMPDIR' => $this->folder, 'GDAL_SKIP' => $this->skipped()]));
+        if (! self::canBeShutIn()) {
+            throw new Refused('Files of this form are not taken here: the server has no place to read them apart from everything else (bubblewrap).');
+        }
+        $shown = ['--bind', $this->folder, self::WORK, '--chdir', self::WORK];
+        foreach (self::ENVIRONMENT + ['GDAL_SKIP' => self::skipped($this->form)] as $name => $value) {
+            array_push($shown, '--setenv', $name, $value);
+        }
+        $process = new Process([...self::bounds(), ...self::shut($shown), "/usr/bin/{$tool}", ...$arguments], '/', null, $input === '' ? null : $input, self::SECONDS + 5);
+        self::bare($process);
         [$said, $complaint, $late] = ['', '', false];
         try {
             $process->run(static function (string $type, string $piece) use (&$said, &$complaint): void {
@@ -81,32 +105,44 @@ final class Tool
     }
 
     /** @return list<string> the commands that bound the tool */
-    private function confined(): array
+    private static function bounds(): array
     {
-        $bounds = [
+        return [
             '/usr/bin/timeout', '-k', '2', (string) self::SECONDS, '/usr/bin/prlimit', '--as='.self::MEMORY_BYTES, '--fsize='.self::FILE_BYTES, '--cpu='.self::SECONDS, '--core=0', '--',
         ];
-        $alone = Cache::remember('foreign:alone', now()->addDay(), self::networkCanBeLeft(...));
-
-        return match (true) {
-            posix_geteuid() === 0 => [
-                ...$bounds, ...($alone ? ['/usr/bin/unshare', '-n', '--'] : []), '/usr/bin/setpriv', '--reuid='.self::NOBODY, '--regid='.self::NOBODY, '--clear-groups', '--no-new-privs', '--',
-            ],
-            default => [...$bounds, ...($alone ? ['/usr/bin/unshare', '-rn', '--'] : []), '/usr/bin/setpriv', '--no-new-privs', '--'],
-        };
     }
 
-    /** Whether a process may be put where there is no network at all. */
-    private static function networkCanBeLeft(): bool
+    /**
+     * @param  list<string>  $shown  what is to be seen besides the programs
+     * @return list<string> the commands that shut the tool in, as somebody who owns nothing here
+     */
+    private static function shut(array $shown): array
     {
-        $process = new Process(['/usr/bin/unshare', posix_geteuid() === 0 ? '-n' : '-rn', '/bin/true']);
-        $process->run();
+        $nobody = (string) self::NOBODY;
 
-        return $process->isSuccessful();
+        return [
+            '/usr/bin/setpriv', ...(posix_geteuid() === 0 ? ["--reuid={$nobody}", "--regid={$nobody}", '--clear-groups'] : []), '--no-new-privs', '--',
+            '/usr/bin/bwrap', '--unshare-all', '--uid', $nobody, '--gid', $nobody, '--die-with-parent', '--new-session', '--cap-drop', 'ALL', '--clearenv',
+            ...self::SEES, ...$shown, '--',
+        ];
+    }
+
+    private static function shutsIn(): bool
+    {
+        if (! is_executable('/usr/bin/bwrap')) {
+            return false;
+        }
+        $process = new Process([...self::bounds(), ...self::shut([]), '/usr/bin/true'], '/');
+        self::bare($process);
+        $works = $process->run() === 0;
+        // A machine on which it does not work yet is asked again.
+        $works && Cache::put('foreign:shut in', true, now()->addDay());
+
+        return $works;
     }
 
     /** All drivers but those that are needed, as the library takes it: it loads none of these. */
-    private function skipped(): string
+    private static function skipped(Form $form): string
     {
         $all = Cache::remember('foreign:drivers', now()->addDay(), static function (): array {
             $names = [];
@@ -120,7 +156,7 @@ final class Tool
             return array_values(array_unique($names));
         });
 
-        return implode(',', array_diff($all, $this->form->drivers()));
+        return implode(',', array_diff($all, $form->drivers()));
     }
 
     /** What the library complains of, in one line, without the places of this machine. */
@@ -128,17 +164,15 @@ final class Tool
     {
         $line = trim((string) preg_replace('/^(ERROR|FAILURE|Warning)( \d+)?:\s*/i', '', trim(strtok($complaint, "\n") ?: '')));
 
-        return $line === '' ? 'it may be damaged, or hold nothing that is known' : rtrim(mb_strimwidth(str_replace($this->folder.'/', '', mb_scrub($line)), 0, 160, '…'), '.');
+        return $line === '' ? 'it may be damaged, or hold nothing that is known' : rtrim(mb_strimwidth(str_replace([self::WORK.'/', './'], '', mb_scrub($line)), 0, 160, '…'), '.');
     }
 
-    /**
-     * @param  array<string, string>  $wanted
-     * @return array<string, string|false> nothing of our own environment besides
-     */
-    private static function only(array $wanted): array
+    /** Starts a process with nothing of our own environment. */
+    private static function bare(Process $process): Process
     {
-        $ours = [...array_keys(getenv()), ...array_filter(array_keys($_SERVER), is_string(...)), ...array_keys($_ENV)];
+        /** @var array<string, string> $none  false takes a name out */
+        $none = array_fill_keys([...array_keys(getenv()), ...array_filter(array_keys($_SERVER), is_string(...)), ...array_keys($_ENV)], false);
 
-        return $wanted + array_fill_keys($ours, false);
+        return $process->setEnv($none);
     }
 }

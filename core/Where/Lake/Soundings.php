@@ -23,7 +23,11 @@ final class Soundings
     /** Largest and smallest side of a cell that can be asked for, metres. */
     public const CELL_M = [1.0, 500.0];
 
-    private const DEEPEST_FT = 2000.0;
+    /** No lake is deeper, feet: what is, is no depth. Basis: our own choice. */
+    public const DEEPEST_FT = 2000.0;
+
+    /** Fewer places than this make no bottom. */
+    public const LEAST = 3;
 
     /** @var array<int, float> */
     private array $sum = [];
@@ -138,6 +142,12 @@ final class Soundings
         return $this->taken;
     }
 
+    /** Cells that were sounded. */
+    public function places(): int
+    {
+        return count($this->sum);
+    }
+
     /**
      * The grid: means of the cells that were sounded, inverse distance for those within a gap (feet), unknown beyond.
      *
@@ -145,7 +155,7 @@ final class Soundings
      */
     public function grid(float $gapFt = 100.0): DepthGrid
     {
-        if ($this->north0 === null || count($this->sum) < 3) {
+        if ($this->north0 === null || $this->places() < self::LEAST) {
             throw new InvalidArgumentException('At least three soundings in different places are needed.');
         }
         [$left, $right, $top, $bottom] = $this->span;

@@ -1,10 +1,10 @@
 {{-- A question that a file leaves open. --}}
 @php($given = old($question->key, $said[$question->key] ?? $question->likely))
 @if ($question->key === 'columns')
+    @php($given = is_array($given) ? $given : explode(',', (string) $given))
     <fieldset><legend>{{ $question->text }}</legend>
         @foreach (['longitude', 'latitude', 'depth'] as $i => $what)<label><span class="field-label">{{ $what }}</span><select name="columns[]">@foreach ($question->options as $value => $words)<option
-            value="{{ $value }}" @selected((string) (is_array($given) ? $given[$i] ?? '' :
-            array_keys($question->options)[$i] ?? '') === (string) $value)>{{ $words }}</option>@endforeach</select></label>@endforeach
+            value="{{ $value }}" @selected((string) ($given[$i] ?? '') === (string) $value)>{{ $words }}</option>@endforeach</select></label>@endforeach
     </fieldset>
 @elseif ($question->options === [])
     <label><span class="field-label">{{ $question->text }}</span><input name="{{ $question->key }}" inputmode="decimal" value="{{ $given }}"></label>
