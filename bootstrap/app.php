@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Behind;
+use App\Http\FailedStatement;
 use App\Http\Middleware\BodyLimit;
 use App\Http\Middleware\KeepsFlash;
 use App\Http\Middleware\KnowsDevice;
@@ -12,12 +13,15 @@ use App\Http\Middleware\SoundText;
 use App\Http\Middleware\SpeaksUnits;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
 use Illuminate\Cookie\Middleware\EncryptCookies;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response as HttpResponse;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Arr;
@@ -25,6 +29,7 @@ use Illuminate\Support\Facades\Route;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\Middleware\ShareErrorsFromSession;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -67,8 +72,28 @@ return Application::configure(basePath: dirname(__DIR__))
             $input = array_filter($input, static fn (mixed $value, string|int $field): bool => is_scalar($value) || (is_array($value) && in_array($field, ['cover', 'dock', 'wish', 'schools', 'sections', 'columns', 'spots', 'least', 'lines'], true)), ARRAY_FILTER_USE_BOTH);
             array_walk_recursive($input, static fn (mixed & $value) => $value = is_string($value) ? mb_scrub($value) : $value);
 
-            return redirect($e->redirectTo ?? url()->previous())->withInput($input)->withErrors($e->errors(), $e->errorBag);
+            // Back to a page of ours: whoever sent somebody here does not say where he goes from here.
+            $ours = static fn (string $url): bool => str_starts_with("{$url}/", $request->getSchemeAndHttpHost().'/');
+            $back = $e->redirectTo ?? url()->previous();
+            if ($request->isMethod('GET') && (! $ours($back) || $back === $request->fullUrl())) {
+                $back = $request->url();
+                if ($back === $request->fullUrl()) {
+                    return new HttpResponse(view('errors.422', ['wrong' => Arr::flatten($e->errors())]), 422);
+                }
+            }
+
+            return redirect($ours($back) ? $back : url('/'))->withInput($input)->withErrors($e->errors(), $e->errorBag);
         });
+        // What failed is told without the values it carried: positions and passwords are nobody's but the angler's.
+        $exceptions->report(static function (QueryException $e): false {
+            FailedStatement::report($e);
+
+            return false;
+        });
+        $exceptions->render(static fn (QueryException $e, Request $request): ?Response => FailedStatement::answer($e, $request));
+        // No class of ours is named to a device.
+        $exceptions->render(static fn (NotFoundHttpException $e, Request $request): ?Response => $request->expectsJson() || Behind::is($request)
+            ? new JsonResponse(['message' => 'There is nothing at this address, or it is not yours.'], 404) : null);
         $exceptions->shouldRenderJsonWhen(
             // Led to the sign-in, what is fetched behind the page would be where the angler finds himself after it.
             fn (Request $request): bool => $request->expectsJson() || Behind::is($request),

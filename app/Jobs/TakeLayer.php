@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Http\FailedStatement;
 use App\Models\Lake;
 use App\Models\Layer;
 use App\Waters\Files\Refused;
@@ -67,7 +68,7 @@ final class TakeLayer implements ShouldQueue
 
     public function failed(?Throwable $e): void
     {
-        Log::error('A layer could not be read.', ['layer' => $this->layer, 'why' => $e?->getMessage()]);
+        Log::error('A layer could not be read.', ['layer' => $this->layer, 'why' => $e === null ? null : FailedStatement::why($e)]);
         Layer::query()->whereKey($this->layer)->where('state', Layer::WAITING)->update(
             ['state' => Layer::REFUSED, 'problem' => 'This file could not be read to its end. It is kept: read it again, or drop it.'],
         );

@@ -6,6 +6,7 @@ namespace App\Jobs;
 
 use App\Archive\TakesArchive;
 use App\Archive\WritesArchive;
+use App\Http\FailedStatement;
 use App\Models\Archive;
 use App\Models\User;
 use App\Waters\Files\Refused;
@@ -44,7 +45,7 @@ final class WorkArchive implements ShouldQueue
 
     public function failed(?Throwable $e): void
     {
-        Log::error('An archive could not be worked on.', ['archive' => $this->archive, 'why' => $e?->getMessage()]);
+        Log::error('An archive could not be worked on.', ['archive' => $this->archive, 'why' => $e === null ? null : FailedStatement::why($e)]);
         Archive::query()->whereKey($this->archive)->where('state', Archive::WAITING)->update(['state' => Archive::REFUSED, 'said' => 'This could not be done to its end, and nothing of it was kept. Try it again.']);
     }
 

@@ -234,7 +234,7 @@ final class Deck
             'rods' => $this->toFish->at->shown($this->units, $slices),
             'parts' => $this->toFish->at->parts($this->units),
             'spots' => $this->spots(),
-            'lines' => (object) CastLines::of($this->trip),
+            'lines' => (object) CastLines::of($this->trip, $this->shared()),
             'lake' => $this->trip->lake_id !== null,
             'spread' => $this->tow->ground(),
             'past' => $this->day->past->days === 0 ? null : sprintf(
@@ -300,7 +300,13 @@ final class Deck
     {
         return array_map(fn (Fishable $p): array => [
             'name' => $p->name, 'about' => $this->aboutPlace($p), 'first' => implode(', ', array_map(Word::of(...), $p->bestFitting(self::FIRST))),
-        ], $this->toFish->choices->places);
+        ], array_values(array_filter($this->toFish->choices->places, fn (Fishable $p): bool => $this->shared() === null || in_array($p->name, $this->shared(), true))));
+    }
+
+    /** @return ?list<string> the places that a guest knows of: those of today; null for the owner, who knows all */
+    public function shared(): ?array
+    {
+        return $this->as === null ? null : array_values(array_unique(array_filter([...$this->stints->pluck('spot')->all(), $this->trip->here])));
     }
 
     private function aboutPlace(Fishable $place): string

@@ -130,10 +130,12 @@ final class EventTaker
         if ($kind === null || $problem !== null) {
             return self::answer($id, self::REFUSED, $problem);
         }
+        // What an entry of this kind does not speak of is nothing to it, and is not written down beside it.
+        $event = array_diff_key($event, array_diff_key(self::everywhere(), $this->fields[$name]));
         if (! $kind->knows($event)) {
             return self::answer($id, self::REFUSED, 'What this entry belongs to is not in this day.');
         }
-        $refusal = $used->conflict($event, $name) ?? $this->guest?->refusal($event, $name) ?? $kind->refusal($event);
+        $refusal = $used->conflict($event, $name) ?? $this->guest?->refusal($event, $name, $kind) ?? $kind->refusal($event);
         if ($refusal !== null) {
             return self::answer($id, self::REFUSED, $refusal);
         }
@@ -170,11 +172,7 @@ final class EventTaker
     /** @param  array<array-key, mixed>  $event */
     private function problem(array $event, string $name, Kind $kind): ?string
     {
-        // Whatever the kind, these are written down as what they are.
-        $fields = $this->fields[$name] ??= $kind->fields() + [
-            'id' => Wanted::id(), 'at' => Wanted::moment(), 'stint' => Wanted::id()->orNothing(), 'contact' => Wanted::id()->orNothing(),
-            'count' => Wanted::whole(0, Limits::CASTS)->orNothing(),
-        ];
+        $fields = ($this->fields[$name] ??= $kind->fields()) + ['id' => Wanted::id(), 'at' => Wanted::moment()] + self::everywhere();
         foreach ($fields as $field => $wanted) {
             $problem = $wanted->problem($field, $event[$field] ?? null);
             if ($problem !== null) {
@@ -189,5 +187,11 @@ final class EventTaker
     private static function answer(string $id, string $became, ?string $message = null): array
     {
         return ['id' => $id, 'became' => $became, 'message' => $message];
+    }
+
+    /** @return array<string, Wanted> what an entry of any kind may carry, and says rightly where it does */
+    private static function everywhere(): array
+    {
+        return ['stint' => Wanted::id()->orNothing(), 'contact' => Wanted::id()->orNothing(), 'count' => Wanted::whole(0, Limits::CASTS)->orNothing()];
     }
 }

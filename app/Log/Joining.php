@@ -9,6 +9,7 @@ use App\Models\Guest;
 use App\Models\Trip;
 use App\Models\User;
 use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
@@ -57,6 +58,9 @@ final class Joining
     /** Comes aboard; the name is refused where somebody aboard is called so. */
     public static function aboard(Trip $trip, ?User $angler, string $name): Guest
     {
+        // One after the other: two who come at once are not both the seventh.
+        Trip::query()->toBase()->where('id', $trip->id)->lockForUpdate()->value('id');
+        $trip->load('guests');
         $others = $trip->stints()->toBase()->reorder()->whereNotNull('user_id')->where('user_id', '!=', $angler->id ?? 0)->distinct()->pluck('angler')->filter()->all();
         if (in_array(Str::lower($name), array_map(Str::lower(...), [...$trip->aboard(), ...$others]), true)) {
             throw ValidationException::withMessages(['name' => "Somebody aboard is called {$name} already: say another name."]);
@@ -75,6 +79,15 @@ final class Joining
         $trip->stints()->toBase()->reorder()->whereNull('user_id')->where('angler', $name)->update(['user_id' => $angler->id]);
 
         return $guest->setRelation('user', $angler);
+    }
+
+    /** Sends a guest ashore: the code that he knows opens nothing any more. */
+    public static function ashore(Guest $guest): void
+    {
+        DB::transaction(static function () use ($guest): void {
+            self::close($guest->trip);
+            $guest->delete();
+        });
     }
 
     private static function withoutAccount(string $name, string $units): User

@@ -44,7 +44,9 @@ final class OwnCopy
             )->whereIn('stint_id', $stints->pluck('id'))->get();
             $own = static fn (object $row): array => ['id' => self::other($guest, $row->id), 'trip_id' => $to->id] + (array) $row;
             self::keep('stints', $stints->map(static fn (object $s): array => ['spot_id' => null, 'user_id' => null, 'angler' => null] + $own($s))->all());
-            self::keep('contacts', $contacts->map(static fn (object $c): array => ['stint_id' => self::other($guest, $c->stint_id)] + $own($c))->all());
+            // Where the boat's own instruments said that it was is the owner's to know.
+            $place = $from->fixes()->exists() ? ['lat' => null, 'lon' => null] : [];
+            self::keep('contacts', $contacts->map(static fn (object $c): array => $place + ['stint_id' => self::other($guest, $c->stint_id)] + $own($c))->all());
             $to->recount();
 
             return $to;

@@ -19,8 +19,11 @@ final class SpotsAhead
     /** So many spots are made ready, the best of the hour first. */
     private const SPOTS = 10;
 
-    /** @return array<string, array<string, mixed>> by the name of the spot */
-    public static function of(Trip $trip, ToFish $toFish, Units $units): array
+    /**
+     * @param  ?list<string>  $shared  the spots that may be shown, where not all of them may
+     * @return array<string, array<string, mixed>> by the name of the spot
+     */
+    public static function of(Trip $trip, ToFish $toFish, Units $units, ?array $shared = null): array
     {
         if ($trip->lake === null || $trip->drill_seed !== null) {
             return [];
@@ -32,6 +35,9 @@ final class SpotsAhead
         foreach (array_slice($lake->ranked($minute), 0, self::SPOTS) as $ranked) {
             /** @var LakeSpot $spot */
             $spot = $lake->spotNamed($ranked->place->name);
+            if ($shared !== null && ! in_array($spot->name, $shared, true)) {
+                continue;
+            }
             $there = $told->at(SpotOfDay::of($ranked->place, $lake->day, $minute, $spot->dockPlan($lake->day->riseFt())));
             $reading = WaterReader::read(Settler::settle($there));
             $at = new RodsAt($toFish->rods, $reading);

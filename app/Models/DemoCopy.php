@@ -38,6 +38,8 @@ final class DemoCopy
     public static function of(User $demo): User
     {
         self::tidy();
+        // What is copied from is read as it stands, without a lock on anybody's rows.
+        DB::transactionLevel() > 0 || DB::statement('set transaction isolation level read committed');
 
         return DB::transaction(static function () use ($demo): User {
             $to = User::thatEnds('visitor', now()->addHours(self::HOURS), $demo->only(['name', 'units', 'schools', 'own_success', 'limits', 'box']));
@@ -99,7 +101,7 @@ final class DemoCopy
         $this->insert('trips', [
             'user_id' => (string) $this->to->id, 'lake_id' => $this->becomes('lakes', 'lake_id'), 'ask' => $this->other("concat('day ', trips.id)"), 'route' => 'null', 'join_code' => 'null', 'join_until' => 'null',
         ], 'id', "user_id = {$this->from->id} and drill_seed is null");
-        DB::statement("insert into copied_trips select a.id, b.id from trips a join trips b on b.ask = {$this->other("concat('day ', a.id)")} where a.user_id = {$this->from->id}");
+        DB::statement("insert into copied_trips select a.id, b.id from trips a join trips b on b.user_id = {$this->to->id} and b.ask = {$this->other("concat('day ', a.id)")} where a.user_id = {$this->from->id}");
         foreach (self::OF_DAYS as $table => $ids) {
             $becomes = ['trip_id' => $this->becomes('trips', 'trip_id'), 'user_id' => 'null'] + array_combine($ids, array_map($this->other(...), $ids));
             if (in_array($table, ['stints', 'spot_sums'], true)) {

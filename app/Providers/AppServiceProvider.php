@@ -29,6 +29,7 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict(! $this->app->environment('production'));
         if (PHP_SAPI === 'fpm-fcgi') {
             self::keepConnection();
+            self::waitBriefly();
         }
         // Whose a day is, its policy says (can:own, can:fish); all else is only ever found among the angler's own.
         Route::bind('trip', self::day(...));
@@ -54,6 +55,15 @@ final class AppServiceProvider extends ServiceProvider
     public static function keepConnection(): void
     {
         config(['database.connections.'.config('database.default').'.options.'.PDO::ATTR_PERSISTENT => true]);
+    }
+
+    /** A page waits for a row that somebody else holds no longer than this, and then says so: seconds. */
+    private const ROW_S = 3;
+
+    /** Somebody looks at a page and waits: it gives up soon, where the queue's worker is patient. */
+    public static function waitBriefly(): void
+    {
+        config(['database.connections.'.config('database.default').'.options.'.PDO::MYSQL_ATTR_INIT_COMMAND => 'set session innodb_lock_wait_timeout = '.self::ROW_S]);
     }
 
     private static function day(string $id): Trip

@@ -20,13 +20,19 @@ final class CastLines
         ];
     }
 
-    /** @return array<string, array{lat: float, lon: float, bearing_deg: float, length_ft: float}> the lines that are kept on the lake of a day, by spot */
-    public static function of(Trip $trip): array
+    /**
+     * The lines that are kept on the lake of a day, by spot.
+     *
+     * @param  ?list<string>  $shared  the spots that a guest knows of; for him a line has its bearing and length, and not where it lies
+     * @return array<string, array{bearing_deg: float, length_ft: float, lat?: float, lon?: float}>
+     */
+    public static function of(Trip $trip, ?array $shared = null): array
     {
         $lines = [];
-        $kept = $trip->lake_id === null ? [] : LakeSpot::query()->where('lake_id', $trip->lake_id)->where('out_with', 0)->whereNotNull('cast_line')->get(['name', 'cast_line']);
+        $kept = $trip->lake_id === null ? [] : LakeSpot::query()->where('lake_id', $trip->lake_id)->where('out_with', 0)->whereNotNull('cast_line')
+            ->when($shared !== null, static fn ($q) => $q->whereIn('name', $shared))->get(['name', 'cast_line']);
         foreach ($kept as $spot) {
-            $lines[$spot->name] = array_diff_key($spot->cast_line ?? [], ['from' => 0, 'at' => 0]);
+            $lines[$spot->name] = array_diff_key($spot->cast_line ?? [], ['from' => 0, 'at' => 0] + ($shared === null ? [] : ['lat' => 0, 'lon' => 0]));
         }
 
         return $lines;

@@ -55,9 +55,9 @@ final class CrewController
     public function ashore(Trip $trip, int $guest): RedirectResponse
     {
         $gone = $trip->guests()->findOrFail($guest);
-        $gone->delete();
+        Joining::ashore($gone);
 
-        return redirect()->route('crew', $trip)->with('said', "{$gone->name} is ashore. What was logged stays.");
+        return redirect()->route('crew', $trip)->with('said', "{$gone->name} is ashore. What was logged stays. The code no longer works: make a new one for others.");
     }
 
     /** What the guest logged becomes a day of his own as well. */

@@ -65,7 +65,9 @@ final class FishController
     /** What the deck shows at the other spots of the day, for a device to keep. */
     public function ahead(Request $request, Trip $trip): JsonResponse
     {
-        return new JsonResponse(['spots' => (object) SpotsAhead::of($trip, $this->deck($request, $trip)->toFish, $request->user()->units())]);
+        $deck = $this->deck($request, $trip);
+
+        return new JsonResponse(['spots' => (object) SpotsAhead::of($trip, $deck->toFish, $request->user()->units(), $deck->shared())]);
     }
 
     /** Two devices said different things: the angler says which is right. */

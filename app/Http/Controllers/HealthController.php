@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\FailedStatement;
+use App\Models\Beside;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;
@@ -12,13 +14,18 @@ use Throwable;
 /** Whether the application can do its work: the database answers, and what must be written can be. */
 final class HealthController
 {
+    private const PATIENCE_S = 2;
+
     public function __invoke(): Response
     {
         try {
-            DB::selectOne('select 1 from trips limit 1');
+            // On a way of its own, which is not waited for longer than this.
+            ini_set('mysqlnd.net_read_timeout', (string) self::PATIENCE_S);
+            DB::purge('beside');
+            Beside::way()->selectOne('select 1 from trips limit 1');
             $well = is_writable(storage_path('framework/sessions')) && is_writable(storage_path('framework/views'));
         } catch (Throwable $e) {
-            Log::error('Not well.', ['why' => $e->getMessage()]);
+            Log::error('Not well.', ['why' => FailedStatement::why($e)]);
             $well = false;
         }
 

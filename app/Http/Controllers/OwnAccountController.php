@@ -13,6 +13,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
@@ -86,6 +87,8 @@ final class OwnAccountController
         $this->sure($user, $given['end_password'], 'end_password');
         SignIn::leave($request);
         DB::transaction(static fn () => $user->delete());
+        // What was kept of the days and lakes is reckoned anew for all others.
+        Cache::flush();
 
         return redirect()->route('sign-in')->with('said', 'Your account and everything in it is gone.');
     }

@@ -22,6 +22,11 @@ final class DetailsContact extends SaysMore
         return ['contact' => Wanted::id()] + parent::fields();
     }
 
+    public function stintOf(array $event): ?string
+    {
+        return $this->batch->stintOfContact($event['contact']);
+    }
+
     public function knows(array $event): bool
     {
         return $this->hasContact($event['contact']);

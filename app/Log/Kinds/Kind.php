@@ -37,6 +37,16 @@ abstract class Kind
     abstract public function knows(array $event): bool;
 
     /**
+     * The stint that an event changes, itself or by one of its contacts: exactly the row that will be written. Null where it changes none.
+     *
+     * @param  array<array-key, mixed>  $event
+     */
+    public function stintOf(array $event): ?string
+    {
+        return $event['stint'] ?? null;
+    }
+
+    /**
      * Why an event whose fields are each sound cannot be taken, in a sentence; null where it can.
      *
      * @param  array<array-key, mixed>  $event

@@ -15,6 +15,11 @@ final class Removes extends Kind
         return ['stint' => Wanted::id()->orNothing(), 'contact' => Wanted::id()->orNothing()];
     }
 
+    public function stintOf(array $event): ?string
+    {
+        return isset($event['contact']) ? $this->batch->stintOfContact($event['contact']) : $event['stint'] ?? null;
+    }
+
     public function knows(array $event): bool
     {
         return isset($event['contact']) ? $this->hasContact($event['contact']) : $this->hasStint($event['stint'] ?? null);

@@ -58,7 +58,8 @@ export const line = {
         if (!keptLine) {
             return '';
         }
-        return this.position ? offWords(offOf(keptLine, this.position, this.heading), (ft) => this.lineLength(ft))
+        // A guest knows which way and how far, not where.
+        return this.position && keptLine.lat !== undefined ? offWords(offOf(keptLine, this.position, this.heading), (ft) => this.lineLength(ft))
             : `Kept here: cast toward ${Math.round(keptLine.bearing_deg)}°, ${this.lineLength(keptLine.length_ft)} far.`;
     },
     get lineHolds() {
