@@ -109,6 +109,7 @@ Route::middleware('auth')->group(function (): void {
         Route::delete('/spots/{spot}', [SpotsController::class, 'drop'])->whereNumber('spot')->name('spot.drop');
     });
     Route::get('/look-back', [LookBackController::class, 'logbook'])->name('look-back');
+    Route::get('/look-back/summing', [LookBackController::class, 'summing'])->name('look-back.summing');
     Route::get('/look-back/season', [LookBackController::class, 'season'])->name('look-back.season');
     Route::get('/box', [BoxController::class, 'show'])->name('box');
     Route::post('/box', [BoxController::class, 'add'])->name('box.add');

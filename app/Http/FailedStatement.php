@@ -36,7 +36,7 @@ final class FailedStatement
     /** A sentence in place of a page, where the database is busy or away; null for any other failure. */
     public static function answer(QueryException $e, Request $request): Response|JsonResponse|null
     {
-        $code = (int) ($e->errorInfo[1] ?? $e->getPrevious()?->getCode() ?? 0);
+        $code = self::code($e);
         $says = match (true) {
             in_array($code, self::BUSY, true) => 'Somebody else is writing here at this moment. Try again in a few seconds; nothing of yours was changed.',
             in_array($code, self::GONE, true) => 'The database does not answer at this moment. Try again in a minute; nothing of yours was changed.',
@@ -47,6 +47,17 @@ final class FailedStatement
         }
 
         return ($request->expectsJson() ? new JsonResponse(['message' => $says], 503) : new Response(view('errors.busy', ['says' => $says]), 503))->withHeaders(['Retry-After' => '3', 'Cache-Control' => 'no-store']);
+    }
+
+    /** Whether the same may go through a moment later. */
+    public static function isPassing(QueryException $e): bool
+    {
+        return in_array(self::code($e), [...self::BUSY, ...self::GONE], true);
+    }
+
+    private static function code(QueryException $e): int
+    {
+        return (int) ($e->errorInfo[1] ?? $e->getPrevious()?->getCode() ?? 0);
     }
 
     /** The first of our own lines on the way there. */

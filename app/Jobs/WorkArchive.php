@@ -10,6 +10,7 @@ use App\Http\FailedStatement;
 use App\Models\Archive;
 use App\Models\User;
 use App\Waters\Files\Refused;
+use App\Waters\LayersAtWork;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Queue\InteractsWithQueue;
@@ -22,7 +23,12 @@ final class WorkArchive implements ShouldQueue
     use InteractsWithQueue;
     use Queueable;
 
-    public int $tries = 3;
+    private const AGAIN_AFTER_S = 3;
+
+    /** It waits its turn as often as it must; what fails, fails after so many. */
+    public int $tries = 0;
+
+    public int $maxExceptions = 3;
 
     public function __construct(private readonly int $archive)
     {
@@ -34,7 +40,20 @@ final class WorkArchive implements ShouldQueue
         if ($archive === null || $archive->state !== Archive::WAITING) {
             return;
         }
-        $angler = User::query()->findOrFail($archive->user_id);
+        // One at a time for an account: whoever was killed has let go, whoever works is not disturbed.
+        $ran = LayersAtWork::alone($archive->user_id, function () use ($archive): void {
+            $archive->refresh();
+            if ($archive->state === Archive::WAITING) {
+                $this->work($archive, User::query()->findOrFail($archive->user_id));
+            }
+        });
+        if (! $ran) {
+            $this->release(self::AGAIN_AFTER_S);
+        }
+    }
+
+    private function work(Archive $archive, User $angler): void
+    {
         try {
             $archive->way === Archive::OUT ? $this->makes($archive, $angler) : $this->takes($archive, $angler);
         } catch (Refused $e) {
@@ -51,7 +70,7 @@ final class WorkArchive implements ShouldQueue
 
     private function makes(Archive $archive, User $angler): void
     {
-        $path = (string) tempnam(sys_get_temp_dir(), 'archive');
+        $path = (string) tempnam(sys_get_temp_dir(), 'old-eddy-archive');
         try {
             (new WritesArchive($angler, $archive->tell(...)))->to($path);
             $archive->keep($path);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Http\FailedStatement;
 use App\Log\Kinds\AmendsStint;
 use App\Log\Kinds\BeginsStint;
 use App\Log\Kinds\CaresForRod;
@@ -26,8 +27,10 @@ use App\Log\Kinds\Turns;
 use App\Models\Guest;
 use App\Models\LogEvent;
 use App\Models\Trip;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use OldEddy\Log\Evidence\Limits;
+use Throwable;
 
 /**
  * Takes what the deck logged. Every event carries an id that its device made: an event that comes twice, from a double
@@ -64,7 +67,7 @@ final class EventTaker
     private readonly ?GuestsPart $guest;
 
     /** @param  ?Guest  $as  whose device sends, where it is not the owner's */
-    public function __construct(private readonly Trip $trip, ?Guest $as = null)
+    public function __construct(private readonly Trip $trip, private readonly ?Guest $as = null)
     {
         $this->batch = new Batch($trip, $as?->user_id);
         $this->guest = $as === null ? null : new GuestsPart($as, $trip, $this->batch);
@@ -83,12 +86,34 @@ final class EventTaker
     }
 
     /**
-     * Takes events in the order given.
+     * Takes events in the order given. One that breaks what it should be written into is refused, and holds up no other.
      *
      * @param  list<mixed>  $events
      * @return list<array{id: string, became: string, message: ?string}>
      */
     public function take(array $events): array
+    {
+        try {
+            return $this->together($events);
+        } catch (Throwable $e) {
+            if ($e instanceof QueryException && FailedStatement::isPassing($e)) {
+                throw $e;
+            }
+            report($e);
+        }
+        if (count($events) > 1) {
+            return array_merge(...array_map(fn (mixed $event): array => (new self($this->trip, $this->as))->take([$event]), $events));
+        }
+        $id = is_array($events[0]) && is_string($events[0]['id'] ?? null) ? $events[0]['id'] : '';
+
+        return [self::answer($id, self::REFUSED, 'This entry cannot be written down as it is.')];
+    }
+
+    /**
+     * @param  list<mixed>  $events
+     * @return list<array{id: string, became: string, message: ?string}>
+     */
+    private function together(array $events): array
     {
         return DB::transaction(function () use ($events): array {
             // One device after the other: batches of one day do not mix.

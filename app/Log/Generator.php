@@ -37,6 +37,9 @@ final class Generator
     /** Days of a spring. */
     private const SPRING = 35;
 
+    /** Over no more years than this. */
+    private const YEARS = 30;
+
     /** The minute of the day at which an outing begins. */
     private const BEGINS = 360;
 
@@ -51,18 +54,29 @@ final class Generator
      * @param  array{own?: bool, lingers?: array{string, int}, loses?: string}  $ways  of the angler: whether he goes his own way at times, at which
      *                                                                                structure he casts on in vain for so many casts, with which lure he
      *                                                                                loses fish
+     * @param  ?list<Stint>  $fished  how it went, where that was written down before
      */
-    public function day(int $seed, string $name, Lake $lake, array $conditions, float $minutes, array $ways = []): Trip
+    public function day(int $seed, string $name, Lake $lake, array $conditions, float $minutes, array $ways = [], ?array $fished = null): Trip
+    {
+        $own = $ways['own'] ?? false;
+        $log = self::lingering($fished ?? self::fished($seed, $lake, $conditions, $minutes, $own), ...$ways['lingers'] ?? ['', 0]);
+
+        return $this->keep($name, $conditions, "day {$seed}", $log, $lake, new FishMade($seed, $conditions, $ways['loses'] ?? null), $own);
+    }
+
+    /**
+     * How a hidden day at the spots of a lake goes; it takes half a second and more.
+     *
+     * @param  array<string, mixed>  $conditions
+     * @return list<Stint>
+     */
+    public static function fished(int $seed, Lake $lake, array $conditions, float $minutes, bool $own): array
     {
         $stand = WaterReader::read(Settler::settle(ConditionsReader::read($conditions)))->stand;
         $places = $lake->spots->map(static fn (LakeSpot $s): Fishable => $s->place()->toFish($stand->middleFt(), 0.0))->all();
         $day = HiddenDay::of($seed, new Choices(array_values($places), DrillWater::choices()->presentations));
-        $own = $ways['own'] ?? false;
-        $log = Outing::fish($day, $own ? new BothWays : new FollowsAdvice, $minutes)->stints;
 
-        $log = self::lingering($log, ...$ways['lingers'] ?? ['', 0]);
-
-        return $this->keep($name, $conditions, "day {$seed}", $log, $lake, new FishMade($seed, $conditions, $ways['loses'] ?? null), $own);
+        return Outing::fish($day, $own ? new BothWays : new FollowsAdvice, $minutes)->stints;
     }
 
     /**
@@ -84,6 +98,8 @@ final class Generator
     public function bulk(int $casts, int $contacts, array $conditions): void
     {
         $offers = DrillWater::choices();
+        // A year is as long a spring as all the days want, back to years that there can be.
+        $spring = max(self::SPRING, (int) ceil($casts / 20 / 15 / self::YEARS));
         $kinds = ContactKind::cases();
         $stints = intdiv($casts, 20);
         $made = 0;
@@ -104,7 +120,7 @@ final class Generator
                 }
             }
             $nth = intdiv($n - 1, 15);
-            $date = date('Y-m-d', (int) strtotime(sprintf('%d-04-10 +%d days', 2026 - intdiv($nth, self::SPRING), $nth % self::SPRING)));
+            $date = date('Y-m-d', (int) strtotime(sprintf('%d-04-10 +%d days', 2026 - intdiv($nth, $spring), $nth % $spring)));
             $this->keep("Generated day {$n}", ['date' => $date] + $conditions, "bulk {$n}", $log);
         }
     }

@@ -15,7 +15,7 @@ use Illuminate\Support\Carbon;
  */
 final readonly class MomentOfDay
 {
-    private const FORM = '/^(\d{4})-(\d\d)-(\d\d)T([01]\d|2[0-3]):[0-5]\d:[0-5]\d(Z|[+-]\d\d:\d\d)?$/';
+    private const FORM = '/^(\d{4})-(\d\d)-(\d\d)T([01]\d|2[0-3]):[0-5]\d:[0-5]\d(Z|[+-](0\d|1[0-4]):[0-5]\d)?$/';
 
     /** Nobody logged anything before this year. */
     private const FIRST_YEAR = 1990;

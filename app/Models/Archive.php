@@ -22,6 +22,7 @@ use RuntimeException;
  * @property int $bytes
  * @property ?string $said what came of it, or what is wrong with it
  * @property Carbon $created_at
+ * @property Carbon $updated_at
  */
 final class Archive extends Model
 {
@@ -41,6 +42,9 @@ final class Archive extends Model
     public const REFUSED = 'refused';
 
     private const HOURS = 24;
+
+    /** A worker that was not heard for so many seconds is not at work any more. */
+    private const SILENT_S = 90;
 
     protected $table = 'archives';
 
@@ -87,9 +91,15 @@ final class Archive extends Model
         $beside->transaction(function () use ($beside, $done, $total): void {
             $free = $beside->table('archives')->where('id', $this->id)->lock('for update skip locked');
             if ($free->value('id') !== null) {
-                $beside->table('archives')->where('id', $this->id)->update(['done' => $done, 'total' => $total]);
+                $beside->table('archives')->where('id', $this->id)->update(['done' => $done, 'total' => $total, 'updated_at' => now()]);
             }
         });
+    }
+
+    /** Whether whoever worked on it was not heard for so long that it must be done again. */
+    public function isCutOff(): bool
+    {
+        return $this->state === self::WAITING && $this->updated_at->lt(Carbon::now()->subSeconds(self::SILENT_S));
     }
 
     /** @return array<string, string> */

@@ -64,7 +64,7 @@ final readonly class Pieces
      */
     public function with(Closure $read): mixed
     {
-        $path = (string) tempnam(sys_get_temp_dir(), 'file');
+        $path = (string) tempnam(sys_get_temp_dir(), 'old-eddy-file');
         try {
             $file = fopen($path, 'wb');
             foreach ($file === false ? [] : $this->each() as $piece) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Year\Summing;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -200,6 +201,10 @@ final class Trip extends Model
     /** @return list<array{lure: string, casts: int, contacts: float}> */
     private function success(string $stage, Clarity $clarity): array
     {
+        // Many days are added up by the queue: until then they say nothing.
+        if (Summing::waits($this->user)) {
+            return [];
+        }
         DaySums::freshen($this->user_id, but: $this->id);
         $sums = $this->otherDays($stage)->whereIn('trips.clarity', array_column($clarity->like(), 'value'))
             ->join('level_sums', 'trips.id', '=', 'level_sums.trip_id')->where('factor', 'lure')

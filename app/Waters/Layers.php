@@ -364,7 +364,7 @@ final class Layers
         if ($this->lake->fullGrid() === null && ($this->lake->shoreline ?? []) === [] || $this->lake->layers()->exists()) {
             return;
         }
-        $path = (string) tempnam(sys_get_temp_dir(), 'lake');
+        $path = (string) tempnam(sys_get_temp_dir(), 'old-eddy-lake');
         file_put_contents($path, implode('', iterator_to_array(GiveOut::geoJson($this->lake, false), false)));
         try {
             DB::transaction(function () use ($path): void {

@@ -55,7 +55,7 @@ final class SketchBook
     public function keep(array $drawing, array $beside): string
     {
         $sketch = SketchReader::read($drawing);
-        $path = (string) tempnam(sys_get_temp_dir(), 'sketch');
+        $path = (string) tempnam(sys_get_temp_dir(), 'old-eddy-sketch');
         try {
             file_put_contents($path, implode('', iterator_to_array($this->file($sketch), false)));
             $layers = new Layers($this->lake);

@@ -25,9 +25,10 @@ only_one() {
 # Started as root, everything that serves runs as a system user of its own, which owns nothing but its house.
 if [ "$(id -u)" = 0 ]; then SERVICE=old-eddy; else SERVICE="$(id -un)"; fi
 
-as_service() {
-    if [ "$(id -u)" = 0 ]; then setpriv --reuid="$SERVICE" --regid="$SERVICE" --clear-groups -- "$@"; else "$@"; fi
-}
+# How a command becomes one of the service user's: put before it.
+AS_SERVICE=()
+[ "$(id -u)" != 0 ] || AS_SERVICE=(setpriv --reuid="$SERVICE" --regid="$SERVICE" --clear-groups --)
+as_service() { "${AS_SERVICE[@]}" "$@"; }
 
 # The service user needs a way to the code, and may not write there. Where the way is closed, passage is granted to this
 # one user by access lists; nothing is opened to anybody else.

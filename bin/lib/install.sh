@@ -24,6 +24,8 @@ install_system() { # install_system [COMMAND:PACKAGE ...]
     # The database's programs alone: nothing that would start by itself.
     need mariadbd mariadb-server-core
     need mariadb mariadb-client-core
+    # Writes the database out (bin/backup).
+    need mariadb-dump mariadb-client
     need nginx nginx
     need node nodejs
     need npm npm
@@ -46,8 +48,8 @@ install_missing() {
     if [ "$(id -u)" != 0 ]; then
         command -v sudo >/dev/null && sudo -n true 2>/dev/null && as=(sudo) \
             || fail "these Debian packages are missing: ${MISSING[*]}
-Have them installed, as root, and start again:
-    apt-get update && apt-get install -y --no-install-recommends ${MISSING[*]}"
+Have them installed, as root, and start again; nothing of them will start at boot:
+    $ROOT/bin/start --packages"
     fi
     step "Installing ${MISSING[*]} ..."
     # Services that come with a package are neither started nor linked; one that was here before stays as it is.

@@ -14,11 +14,21 @@ running() {
     return 1
 }
 
+# rotate_logs: what has grown past LOG_MOST bytes goes into .1.gz, what lay there into .2.gz and .3.gz; written on into the same file.
+LOG_MOST="${LOG_MOST:-5000000}"
+rotate_logs() { # rotate_logs FOLDER
+    local log n
+    for log in "$1"/*.log; do
+        [ -f "$log" ] && [ "$(stat -c %s "$log")" -gt "$LOG_MOST" ] || continue
+        for n in 2 1; do [ ! -f "$log.$n.gz" ] || mv "$log.$n.gz" "$log.$((n + 1)).gz"; done
+        (umask 077; gzip -c "$log" >"$log.1.gz") && : >"$log"
+    done
+}
+
 launch() { # launch NAME COMMAND...
     local name="$1"; shift
     (umask 077; cd "$ROOT" && as_service touch "$HOUSE/$name.log")
-    if [ "$(id -u)" = 0 ]; then set -- setpriv --reuid="$SERVICE" --regid="$SERVICE" --clear-groups -- "$@"; fi
-    (umask 077; cd "$ROOT"; setsid "$@" >>"$HOUSE/$name.log" 2>&1 </dev/null 9>&- & printf %s "$!" >"$HOUSE/$name.session")
+    (umask 077; cd "$ROOT"; setsid "${AS_SERVICE[@]}" "$@" >>"$HOUSE/$name.log" 2>&1 </dev/null 9>&- & printf %s "$!" >"$HOUSE/$name.session")
 }
 
 halt() { # halt NAME: ends the session's processes of that name, and only those
@@ -77,11 +87,10 @@ start_database() {
     fail "the database does not answer; see $HOUSE/mariadbd.log"
 }
 
+# Whether the port can be had; what runs is left as it is until that is known.
 check_port() {
     running nginx && [ "$(cat "$HOUSE/nginx.port" 2>/dev/null)" = "$WEB_PORT" ] && return
-    halt nginx
-    port_taken "$WEB_PORT" && fail "port $WEB_PORT is taken by another program; choose one with OLD_EDDY_PORT=8081 bin/start"
-    return 0
+    ! port_taken "$WEB_PORT" || fail "port $WEB_PORT is taken by another program; choose one with OLD_EDDY_PORT=8081 bin/start"
 }
 
 write_php_conf() {
@@ -101,10 +110,14 @@ php_admin_value[memory_limit] = 64M
 php_admin_value[post_max_size] = 34M
 php_admin_value[upload_max_filesize] = 32M
 php_admin_value[upload_tmp_dir] = "$HOUSE/tmp"
+php_admin_value[sys_temp_dir] = "$HOUSE/tmp"
 php_admin_flag[expose_php] = off
 CONF
 }
 
+# What a file that lies ready is sent with; pages say the same by themselves (Http/Middleware/SecurityHeaders).
+SAFE="add_header X-Content-Type-Options nosniff always; add_header Referrer-Policy same-origin always; \
+add_header Content-Security-Policy \"default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'\" always;"
 write_web_conf() {
     # Where the web server's module for it is installed, browsers that can are sent the smaller form.
     local brotli=/usr/lib/nginx/modules/ngx_http_brotli_static_module.so smaller=
@@ -139,8 +152,8 @@ http {
         error_page 413 /too-large.html;
         location = /too-large.html { internal; }
         location ~ /\. { return 404; }
-        location /build/assets/ { gzip_static on; $smaller add_header Cache-Control "public, max-age=31536000, immutable"; }
-        location / { try_files \$uri @app; }
+        location /build/assets/ { gzip_static on; $smaller add_header Cache-Control "public, max-age=31536000, immutable"; $SAFE }
+        location / { try_files \$uri @app; $SAFE }
         location @app {
             include /etc/nginx/fastcgi_params;
             fastcgi_param SCRIPT_FILENAME "$ROOT/public/index.php";
@@ -158,7 +171,7 @@ CONF
 }
 
 # How PHP serves, but for the compiler of hot code.
-SERVES=(-d opcache.memory_consumption=64 -d opcache.interned_strings_buffer=8 -d opcache.validate_timestamps=0 -d realpath_cache_size=4M)
+SERVES=(-d zend.exception_ignore_args=1 -d mysqlnd.net_read_timeout=30 -d opcache.memory_consumption=64 -d opcache.interned_strings_buffer=8 -d opcache.validate_timestamps=0 -d realpath_cache_size=4M)
 start_web() {
     write_php_conf | as_service sh -c 'cat >"$1"' sh "$HOUSE/php-fpm.conf"
     write_web_conf | as_service sh -c 'cat >"$1"' sh "$HOUSE/nginx.conf"
@@ -166,8 +179,10 @@ start_web() {
     halt php-fpm8.2
     # The compiler of hot code is switched on for the whole of PHP or not at all: a pool's own values come too late for it.
     launch php-fpm8.2 php-fpm8.2 -F -y "$HOUSE/php-fpm.conf" "${SERVES[@]}" -d opcache.jit_buffer_size=32M -d opcache.jit=tracing
-    launch worker "$ROOT/bin/lib/worker"
+    HOUSE_LOGS="$HOUSE" TMPDIR="$HOUSE/tmp" launch worker "$ROOT/bin/lib/worker"
     check_port
+    # On another port than before it begins anew.
+    [ "$(cat "$HOUSE/nginx.port" 2>/dev/null)" = "$WEB_PORT" ] || halt nginx
     if running nginx; then
         pkill -HUP -o -s "$(cat "$HOUSE/nginx.session")" -x nginx
     else

@@ -95,9 +95,10 @@ trial_migrate() {
     whole=$(shape old_eddy_whole)
     database -e "drop database if exists old_eddy_cut; create database old_eddy_cut character set utf8mb4"
     for i in 1 2 3 4 5 6; do
-        (DB_DATABASE=old_eddy_cut APP_CONFIG_CACHE="$HOUSE/none.php" artisan migrate --force >/dev/null 2>&1) & local pid=$!
+        # In a session of its own, whose number is known: nothing else of that name is touched.
+        (cd "$ROOT" && DB_DATABASE=old_eddy_cut APP_CONFIG_CACHE="$HOUSE/none.php" exec setsid "${AS_SERVICE[@]}" php artisan migrate --force >/dev/null 2>&1) & local pid=$!
         sleep "0.$((i * 4 + 16))"
-        pkill -KILL -f 'artisan migrate --force' 2>/dev/null
+        kill -KILL -- "-$pid" 2>/dev/null
         wait "$pid" 2>/dev/null
         tables="$tables $(database -N -e "select count(*) from information_schema.tables where table_schema = 'old_eddy_cut'")"
     done
@@ -132,7 +133,9 @@ trial_full() {
     became=$?
     leave_house
     umount -l "$ROOT/runtime/trial-full"
+    # Where what comes next finds its database again.
     enter_house "$kept" "$TRIAL_PORT" old_eddy_trial
+    start_database
     return "$became"
 }
 

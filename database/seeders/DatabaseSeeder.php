@@ -7,10 +7,10 @@ namespace Database\Seeders;
 use App\Boat\Listener;
 use App\Day\SpreadOfDay;
 use App\Http\Controllers\AccountController;
+use App\Jobs\SumDays;
 use App\Log\EventTaker;
 use App\Log\Generator;
 use App\Models\BoxItem;
-use App\Models\DaySums;
 use App\Models\Lake;
 use App\Models\RackSlot;
 use App\Models\Trip;
@@ -48,15 +48,23 @@ final class DatabaseSeeder extends Seeder
             $this->drawn($marlo, 'Tannery hole', require __DIR__.'/sketch.php');
             // Marlo goes his own way at times, cannot leave a dock, and should look at the hooks of one plug.
             $ways = ['own' => true, 'lingers' => ['dock', 16], 'loses' => 'lipless_crankbait'];
+            $fished = FishedDays::read();
             foreach (require __DIR__.'/seasons.php' as $i => [$name, $file, $conditions, $minutes, $notes]) {
-                (new Generator($marlo))->day(100 + $i, $name, $lakes[$file], $conditions, $minutes, $ways)->update(['notes' => $notes]);
+                (new Generator($marlo))->day(100 + $i, $name, $lakes[$file], $conditions, $minutes, $ways, $fished[$i])->update(['notes' => $notes]);
             }
             $this->box($marlo);
             foreach (require __DIR__.'/scenario.php' as $day) {
                 $this->day($marlo, $lakes[$day['lake'] ?? 'lake'], $day);
             }
-            DaySums::freshen($marlo->id);
+            // A visitor's copy has it with it.
+            dispatch_sync(new SumDays($marlo->id));
         });
+    }
+
+    /** One of the lakes of the demo, marked and with its depths. */
+    public static function lakeOf(User $angler, string $file): Lake
+    {
+        return (new self)->lake($angler, $file, require __DIR__."/{$file}.php");
     }
 
     private function box(User $angler): void

@@ -1,5 +1,6 @@
 import Alpine from '@alpinejs/csp';
 import archives from './archives.js';
+import summing from './summing.js';
 import cast from './cast.js';
 import conditions from './conditions.js';
 import firstLook from './first-look.js';
@@ -17,6 +18,7 @@ import strip from './strip.js';
 import troll from './troll.js';
 
 Alpine.data('archives', archives);
+Alpine.data('summing', summing);
 Alpine.data('cast', cast);
 Alpine.data('conditions', conditions);
 Alpine.data('deck', deck);

@@ -34,7 +34,16 @@ final class ArchiveController
     /** How far those are that are worked on. */
     public function progress(Request $request): JsonResponse
     {
-        return new JsonResponse(['archives' => $this->newest($request)->get(['id', 'state', 'done', 'total'])]);
+        $archives = $this->newest($request)->get(['id', 'state', 'done', 'total', 'updated_at']);
+        foreach ($archives as $one) {
+            if ($one->isCutOff()) {
+                // Begun again, once for each time it falls silent.
+                $one->touch();
+                dispatch(new WorkArchive($one->id));
+            }
+        }
+
+        return new JsonResponse(['archives' => $archives->map(static fn (Archive $one): array => $one->only(['id', 'state', 'done', 'total']))]);
     }
 
     public function make(Request $request): RedirectResponse

@@ -7,14 +7,17 @@ namespace App\Http\Controllers;
 use App\Drawing\CalendarDrawing;
 use App\Models\Share;
 use App\Models\Trip;
+use App\Models\User;
 use App\Year\DayReport;
 use App\Year\FishOfSeason;
 use App\Year\Logbook;
 use App\Year\Season;
 use App\Year\SeasonReview;
 use App\Year\SpotsShown;
+use App\Year\Summing;
 use App\Year\WhatDayLeft;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -28,9 +31,18 @@ final class LookBackController
     /** A report's words in a picture: so many letters a line. */
     private const LINE = 78;
 
+    /** How many days are left to be added up, for the page that waits. */
+    public function summing(Request $request): JsonResponse
+    {
+        return new JsonResponse(['left' => Summing::left($request->user())]);
+    }
+
     public function logbook(Request $request): View
     {
         $asked = array_filter($request->validate(Logbook::ASKED), static fn (mixed $v): bool => $v !== null && $v !== '');
+        if (Summing::waits($request->user())) {
+            return self::waiting($request->user());
+        }
         $book = new Logbook($request->user(), $asked);
         $page = $book->page();
         $year = $book->year();
@@ -46,6 +58,9 @@ final class LookBackController
     public function season(Request $request): View
     {
         $asked = $request->validate(['year' => Logbook::ASKED['year'], 'species' => Logbook::ASKED['species'], 'lake' => ['nullable', 'integer']]);
+        if (Summing::waits($request->user())) {
+            return self::waiting($request->user());
+        }
         $season = Season::asking($request->user(), $asked);
 
         return view('look-back.season', [
@@ -156,5 +171,10 @@ final class LookBackController
         }
 
         return response($text)->header('Content-Type', 'text/plain; charset=utf-8');
+    }
+
+    private static function waiting(User $angler): View
+    {
+        return view('look-back.summing', ['left' => Summing::left($angler), 'enough' => Summing::AT_ONCE]);
     }
 }

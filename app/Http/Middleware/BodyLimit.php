@@ -19,13 +19,20 @@ final class BodyLimit
     /** Where files come in, and the command that takes the largest. */
     private const FILES = ['#^lakes/\d+/file$#' => 'eddy:import', '#^archive/(in|log)$#' => 'eddy:archive'];
 
+    /** A picture that lies under a sketch. */
+    private const PICTURE = '#^lakes/\d+/sketch/picture$#';
+
+    private const PICTURE_BYTES = 7 * 1024 * 1024;
+
     public function handle(Request $request, Closure $next): Response
     {
         $command = null;
         foreach (self::FILES as $path => $larger) {
             $command = preg_match($path, $request->path()) === 1 ? $larger : $command;
         }
-        $most = $command === null ? self::BYTES : self::FILE_BYTES;
+        $most = match (true) {
+            $command !== null => self::FILE_BYTES, preg_match(self::PICTURE, $request->path()) === 1 => self::PICTURE_BYTES, default => self::BYTES,
+        };
         abort_if(
             (int) $request->headers->get('Content-Length', '0') > $most,
             413,
