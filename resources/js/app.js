@@ -1,5 +1,6 @@
 import Alpine from '@alpinejs/csp';
 import archives from './archives.js';
+import leftHere from './left-here.js';
 import summing from './summing.js';
 import cast from './cast.js';
 import conditions from './conditions.js';
@@ -18,6 +19,7 @@ import strip from './strip.js';
 import troll from './troll.js';
 
 Alpine.data('archives', archives);
+Alpine.data('leftHere', leftHere);
 Alpine.data('summing', summing);
 Alpine.data('cast', cast);
 Alpine.data('conditions', conditions);

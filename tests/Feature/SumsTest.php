@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Log\History;
+use App\Jobs\SumDays;
 use App\Models\DaySums;
 use App\Models\Trip;
 use App\Waters\DayOnLake;
@@ -170,6 +171,12 @@ final class SumsTest extends WaterTestCase
         }
         $this->trip($wren)->update(['name' => 'Still open']);
         $this->get(route('days'))->assertOk()->assertSee('Still open')->assertSeeInOrder(['Day number 30.', 'Day number 19.'])->assertDontSee('Day number 18.')->assertSee('All of them, in the logbook');
+        // So many days are added up by the queue, with how far it is.
+        $this->get(route('look-back'))->assertOk()->assertSee('Adding up your days')->assertSee('31 days to go');
+        $this->get(route('look-back.season'))->assertOk()->assertSee('Adding up your days');
+        $this->getJson(route('look-back.summing'))->assertExactJson(['left' => 31]);
+        (new SumDays($wren->id))->handle();
+        $this->getJson(route('look-back.summing'))->assertExactJson(['left' => 0]);
         $this->get(route('look-back'))->assertOk()->assertSeeInOrder(['Day number 30.', 'Still open', 'Day number 7.'])->assertDontSee(', Day number 6.')->assertSee('page 1 of 2');
         $this->get(route('look-back', ['page' => 2]))->assertOk()->assertSeeInOrder([', Day number 6.', ', Day number 1.'])->assertDontSee(', Day number 7.');
         $this->get(route('look-back', ['page' => 'x']))->assertRedirect();

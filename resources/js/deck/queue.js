@@ -29,6 +29,13 @@ export async function waiting(trip) {
     return (await opened).getAllFromIndex('events', 'trip', trip);
 }
 
+/** All that waits or was refused on this device for an angler, whatever the day. */
+export async function allOf(angler) {
+    const db = await opened;
+    const [queued, refused] = await Promise.all([db.getAll('events'), db.getAll('refused')]);
+    return [...queued, ...refused].filter((one) => one.angler === angler);
+}
+
 /** Entries that the server refused, with its reason: out of the queue's way, but not lost. */
 export async function setAside(trip, angler, event, message) {
     await (await opened).put('refused', { id: event.id, trip, angler, event, message });

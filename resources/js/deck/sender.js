@@ -121,6 +121,10 @@ export const sender = (book) => ({
         while ((queue = [...(await waitingOf(this.trip, this.owner)), ...this.stuck.map((event) => ({ event }))]).length) {
             const batch = queue.slice(0, AT_ONCE);
             const { status, data } = await send('POST', this.url, { events: batch.map((e) => e.event), more: queue.length > batch.length, slices: this.sliceKeys(), ground: book.server.ground });
+            if (status === 404) {
+                this.notice = `You are not aboard this day any more. ${entries(batch.length)} ${batch.length === 1 ? 'stays' : 'stay'} on this device; your Days page shows ${batch.length === 1 ? 'it' : 'them'}.`;
+                return;
+            }
             if (status !== 200) {
                 this.notice = data.message ?? 'The log was not taken.';
                 return;

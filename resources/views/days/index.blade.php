@@ -14,6 +14,10 @@
             @foreach ($aboard as $one)
                 <p class="card"><a href="{{ route('fish', $one->trip) }}"><b>{{ $one->trip->name }}</b></a> {{ $one->trip->conditions['date'] ?? '' }}: aboard with {{ $one->trip->user->name }}, as {{ $one->name }}</p>
             @endforeach
+            <div x-data="leftHere" data-angler="{{ auth()->id() }}" data-log="{{ str_replace('/0/', '/DAY/', route('log', 0)) }}" aria-live="polite">
+                <template x-for="one in left" :key="one.trip"><div class="card"><p>Kept on this device, of a day you are not aboard any more: <span x-text="one.words"></span>.</p>
+                    <div class="beside"><button type="button" @click="save(one)">Save as a file</button><button type="button" class="quiet" @click="forget(one)">Forget them</button></div></div></template>
+            </div>
             <p><a href="{{ route('join') }}">Come aboard somebody’s boat</a></p>
             <h2 id="finished">Finished</h2>
             @forelse ($closed as $day)
