@@ -29,27 +29,47 @@ final readonly class CsvLog
 {
     private const AT_ONCE = 400;
 
-    /** No fish is longer; numbers are looked at as they stand in the table, and again in their units by the entry they become. */
-    private const LENGTH_CM = 250;
+    private CsvDates $dates;
+
+    private LureNames $lures;
 
     private const LONGEST_TOW_MIN = 1440;
 
     /** What a stint begins with as the row has it. */
     private const BEGUN = ['spot' => 0, 'lure' => 0, 'color' => 0, 'retrieve' => 0, 'angler' => 0];
 
-    private const DATES = ['Y-m-d', 'm/d/Y', 'd.m.Y', 'Y/m/d'];
-
-    private const TIMES = ['H:i', 'H:i:s', 'g:i A', 'g:i a', 'g:iA'];
-
     /** Where nothing is said of the hour, a day begins so. */
     private const MORNING = '06:00';
 
     /**
      * @param  array<string, int>  $columns  number of the column by what it says
-     * @param  array{color: string, casts: int, depth: float, contact: string, units: string, species: string}  $else  where a row says nothing
+     * @param  array{color: string, casts: int, depth: float, contact: string, units: string, species: string, first: string}  $else  where a row says nothing
+     * @param  array<string, string>  $lures  keys of ours by the names of the table, as they were just told
      */
-    public function __construct(private User $angler, private CsvTable $table, private array $columns, private array $else)
+    public function __construct(private User $angler, private CsvTable $table, private array $columns, private array $else, array $lures = [])
     {
+        $this->dates = CsvDates::of($this->column('date'), $else['first']);
+        $this->lures = new LureNames($lures + ($angler->lure_names ?? []));
+    }
+
+    /** @return list<string> the cells of a column */
+    private function column(string $what): array
+    {
+        $at = $this->columns[$what] ?? null;
+
+        return $at === null ? [] : array_values(array_map(static fn (array $row): string => $row[$at] ?? '', $this->table->rows));
+    }
+
+    /** Whether the dates leave open which of day and month comes first. */
+    public function datesAreOpen(): bool
+    {
+        return CsvDates::isOpen($this->column('date'));
+    }
+
+    /** @return array<string, list<string>> names of lures that are not known, each with those of ours that are most like it */
+    public function unknownLures(): array
+    {
+        return $this->lures->unknown($this->column('lure'));
     }
 
     /** @return array<int, array{row: ?array<string, mixed>, problem: ?string}> what each line becomes, or why it becomes nothing */
@@ -107,7 +127,7 @@ final readonly class CsvLog
         $said = $seen = [];
         [$stint, $fish] = ['', 0];
         foreach ($rows as $row) {
-            $shown = array_intersect_key($row, array_flip(['spot', 'lure', 'color', 'retrieve', 'depth', 'casts', 'angler', 'line', 'let_out', 'minutes']));
+            $shown = array_intersect_key($row, array_flip(['stint', 'spot', 'lure', 'color', 'retrieve', 'depth', 'casts', 'angler', 'line', 'let_out', 'minutes']));
             $at = "{$row['date']}T{$row['time']}:00";
             if ($shown !== $said) {
                 $said = $shown;
@@ -124,7 +144,7 @@ final readonly class CsvLog
                     'species' => $row['species'], 'length' => $row['length'], 'weight' => $row['weight'], 'depth' => $row['fish_depth'], 'forage' => $row['forage'],
                 ], static fn (mixed $v): bool => $v !== null);
                 if ($fields !== []) {
-                    $events[] = ['id' => $this->id("detail {$contact}"), 'kind' => 'detail', 'at' => $at, 'contact' => $contact, 'fields' => $fields, 'units' => $this->else['units']];
+                    $events[] = ['id' => $this->id("detail {$contact}"), 'kind' => 'detail', 'at' => $at, 'contact' => $contact, 'fields' => $fields, 'units' => 'us'];
                 }
             }
         }
@@ -175,25 +195,25 @@ final readonly class CsvLog
     private function row(array $cells): array
     {
         $said = fn (string $what): string => trim(ltrim(isset($this->columns[$what]) ? $cells[$this->columns[$what]] ?? '' : '', "'"));
-        $units = new Units($this->else['units'] === 'metric');
-        $date = $this->moment($said('date'), self::DATES, 'Y-m-d');
-        $time = $said('time') === '' ? self::MORNING : $this->moment($said('time'), self::TIMES, 'H:i');
-        $lure = self::key($said('lure'));
+        $date = $this->dates->date($said('date'));
+        $time = $said('time') === '' ? CsvDates::time($said('date')) ?? self::MORNING : CsvDates::time($said('time'));
+        $lure = $this->lures->key($said('lure'));
         $color = self::key($said('color'));
         $kinds = StintFields::ofContact();
         $contact = self::key($said('contact'));
         $contact = $contact !== '' ? $contact : ($said('species').$said('length').$said('weight') !== '' ? $this->else['contact'] : '');
         $species = self::key($said('species'));
         $casts = $said('casts') === '' ? $this->else['casts'] : (int) $said('casts');
-        $depth = $said('depth') === '' ? $this->else['depth'] : $units->take('depth', (float) str_replace(',', '.', $said('depth')));
+        $number = fn (string $what): ?float => $this->number($what, $said($what));
+        $depth = $number('depth') ?? $this->else['depth'];
         $line = mb_strimwidth(self::key($said('towed_line')), 0, SpreadReader::LONGEST_KEY);
-        [$out, $minutes] = [$units->take('depth', (float) str_replace(',', '.', $said('let_out'))), (int) $said('minutes')];
+        [$out, $minutes] = [$number('let_out') ?? 0.0, (int) $said('minutes')];
         $problem = match (true) {
             $line !== '' && ($out < SpreadPlanner::OUT_FT[0] || $out > SpreadPlanner::OUT_FT[1]) => sprintf('A towed line is let out from %d to %d ft.', ...SpreadPlanner::OUT_FT),
             $line !== '' && ($minutes < 0 || $minutes > self::LONGEST_TOW_MIN) => sprintf('A line is towed for 0 to %d minutes.', self::LONGEST_TOW_MIN),
             $date === null => sprintf('The date "%s" is none of the calendar.', $said('date')),
             $time === null => sprintf('The time "%s" is none of the clock.', $said('time')),
-            ! Catalog::has($lure) => sprintf('No lure of ours is called "%s".', $said('lure')),
+            $lure === null => sprintf('No lure of ours is called "%s".', $said('lure')),
             $contact !== '' && ! in_array($contact, $kinds['kind'], true) => sprintf('A contact is none called "%s".', $said('contact')),
             $species !== '' && ! in_array($species, $kinds['species'], true) => sprintf('No fish that is logged here is called "%s".', $said('species')),
             $casts < 0 || $casts > Limits::CASTS => sprintf('The casts must be from 0 to %d.', Limits::CASTS),
@@ -203,26 +223,25 @@ final readonly class CsvLog
         if ($problem !== null) {
             return ['row' => null, 'problem' => $problem];
         }
-        $number = static fn (string $what): ?float => $said($what) === '' ? null : (float) str_replace(',', '.', $said($what));
         $forage = self::key($said('forage'));
 
         return ['problem' => null, 'row' => [
-            'date' => $date, 'time' => $time, 'water' => mb_strimwidth($said('water'), 0, 80), 'spot' => mb_strimwidth($said('spot') ?: 'Somewhere', 0, 80), 'lure' => $lure,
+            'stint' => $said('stint'), 'date' => $date, 'time' => $time, 'water' => mb_strimwidth($said('water'), 0, 80), 'spot' => mb_strimwidth($said('spot') ?: 'Somewhere', 0, 80), 'lure' => $lure,
             'color' => in_array($color, StintFields::ofStint()['color'], true) ? $color : $this->else['color'],
-            'retrieve' => mb_strimwidth(self::key($said('retrieve')), 0, 40) ?: Catalog::get($lure)->cadences[0],
+            'retrieve' => mb_strimwidth(self::key($said('retrieve')), 0, 40) ?: Catalog::get((string) $lure)->cadences[0],
             'depth' => round($depth, 1), 'casts' => $casts, 'line' => $line === '' ? null : $line, 'let_out' => round($out, 1), 'minutes' => $minutes,
             'angler' => in_array(mb_strtolower($said('angler')), ['', mb_strtolower($this->angler->name)], true) ? null : mb_strimwidth($said('angler'), 0, 40),
-            'contact' => $contact === '' ? null : $contact, 'species' => $species === '' ? null : $species, 'length' => $number('length'), 'weight' => $number('weight'),
-            'fish_depth' => $number('fish_depth'), 'forage' => in_array($forage, $kinds['forage'], true) ? $forage : null,
+            'contact' => $contact === '' ? null : $contact, 'species' => $species === '' ? null : $species, 'length' => self::rounded($number('length'), 2), 'weight' => self::rounded($number('weight'), 2),
+            'fish_depth' => self::rounded($number('fish_depth'), 1), 'forage' => in_array($forage, $kinds['forage'], true) ? $forage : null,
         ]];
     }
 
     /** @param  callable(string): string  $said */
     private function numbers(callable $said): ?string
     {
-        foreach (['length' => $this->else['units'] === 'metric' ? self::LENGTH_CM : Limits::LENGTH_IN, 'weight' => Limits::FISH_LB, 'fish_depth' => Limits::DEPTH_FT] as $what => $most) {
-            $text = str_replace(',', '.', $said($what));
-            if ($text !== '' && (! is_numeric($text) || $text <= 0 || $text > $most)) {
+        foreach (['length' => Limits::LENGTH_IN, 'weight' => Limits::FISH_LB, 'fish_depth' => Limits::DEPTH_FT, 'depth' => Limits::DEPTH_FT] as $what => $most) {
+            $number = $this->number($what, $said($what));
+            if ($said($what) !== '' && ($number === null || $number < 0 || ($number === 0.0 && $what !== 'depth') || $number > $most)) {
                 return sprintf('The %s "%s" is no number that a fish has.', str_replace('_', ' ', $what), $said($what));
             }
         }
@@ -230,17 +249,23 @@ final readonly class CsvLog
         return null;
     }
 
-    /** @param  list<string>  $forms */
-    private function moment(string $text, array $forms, string $as): ?string
+    /** A number of the table in inches, pounds or feet: by the unit in the name of its column, else by what the angler says of all. */
+    private function number(string $what, string $text): ?float
     {
-        foreach ($forms as $form) {
-            $read = DateTimeImmutable::createFromFormat("!{$form}", $text);
-            if ($read !== false && $read->format($form) === $text) {
-                return $read->format($as);
-            }
+        $text = str_replace(',', '.', trim((string) preg_replace('/[a-z"\']+\.?$/i', '', $text)));
+        if (! is_numeric($text)) {
+            return null;
         }
+        $units = new Units($this->else['units'] === 'metric');
 
-        return null;
+        return (CsvColumns::unit($what, $this->table->head[$this->columns[$what] ?? -1] ?? '') ?? match ($what) {
+            'length' => $units->takeSize(1.0), 'weight' => $units->takeWeight(1.0), default => $units->take('depth', 1.0),
+        }) * (float) $text;
+    }
+
+    private static function rounded(?float $number, int $decimals): ?float
+    {
+        return $number === null ? null : round($number, $decimals);
     }
 
     private static function key(string $words): string

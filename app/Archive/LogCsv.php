@@ -15,7 +15,7 @@ use OldEddy\Basics\Moment;
 final readonly class LogCsv
 {
     public const COLUMNS = [
-        'date', 'water', 'time', 'spot', 'lure', 'color', 'retrieve', 'running depth ft', 'casts', 'angler', 'contact', 'species', 'length in', 'weight lb', 'fish depth ft', 'forage',
+        'date', 'water', 'stint', 'time', 'spot', 'lure', 'color', 'retrieve', 'running depth ft', 'casts', 'angler', 'contact', 'species', 'length in', 'weight lb', 'fish depth ft', 'forage',
         'towed line', 'let out ft', 'towed minutes',
     ];
 
@@ -44,10 +44,11 @@ final readonly class LogCsv
     /** @return iterable<list<mixed>> rows of a day, in order of time */
     private function day(Trip $trip): iterable
     {
-        $contacts = DB::table('contacts')->where('trip_id', $trip->id)->whereNull('deleted_at')->orderBy('at')->get()->groupBy('stint_id');
-        foreach ($trip->stints()->toBase()->get() as $stint) {
+        // By what they say, not by their ids: the same log elsewhere goes out in the same order.
+        $contacts = DB::table('contacts')->where('trip_id', $trip->id)->whereNull('deleted_at')->orderBy('at')->orderBy('kind')->orderBy('species')->orderBy('length_in')->orderBy('weight_lb')->get()->groupBy('stint_id');
+        foreach ($trip->stints()->toBase()->get() as $n => $stint) {
             $begun = fn (string $at): array => [
-                $trip->conditions['date'] ?? substr($at, 0, 10), $trip->name, substr($at, 11, 5), $stint->spot, Word::of($stint->lure), Word::of($stint->color),
+                $trip->conditions['date'] ?? substr($at, 0, 10), $trip->name, $n + 1, substr($at, 11, 5), $stint->spot, Word::of($stint->lure), Word::of($stint->color),
                 Word::of($stint->retrieve), (float) $stint->depth_ft, $stint->line === null ? (int) $stint->cast_count : '',
                 $stint->angler ?? $this->angler->name,
             ];

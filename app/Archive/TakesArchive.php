@@ -113,13 +113,13 @@ final class TakesArchive
         $given = $parcel->json('settings.json');
         $valid = Validator::make($given, [
             'units' => ['required', 'in:us,metric'], 'own_success' => ['required', 'boolean'], 'schools' => ['nullable', 'array'], 'schools.*' => ['string', 'max:40'],
-            'limits' => ['nullable', 'array'], 'limits.number' => ['nullable', 'integer', 'between:1,50'], 'limits.least' => ['nullable', 'array'], 'limits.least.*' => ['numeric', 'between:0,100'],
+            'lure_names' => ['nullable', 'array', 'max:500'], 'lure_names.*' => ['string', 'max:60'], 'limits' => ['nullable', 'array'], 'limits.number' => ['nullable', 'integer', 'between:1,50'], 'limits.least' => ['nullable', 'array'], 'limits.least.*' => ['numeric', 'between:0,100'],
         ]);
         if ($valid->fails()) {
             throw new Refused('The settings of the archive cannot be read. Nothing was taken.');
         }
 
-        return array_intersect_key($given, array_flip(['units', 'own_success', 'schools', 'limits']));
+        return array_intersect_key($given, array_flip(['units', 'own_success', 'schools', 'limits', 'lure_names']));
     }
 
     private function take(Parcel $parcel, Kept $kept): void

@@ -43,7 +43,7 @@ final class WritesArchive
                 $files["{$name}.jsonl"] = $this->lines($kept, "{$folder}/{$name}.jsonl", $all);
                 $this->json("{$folder}/schemas/{$name}.json", Schema::of($kept));
             }
-            $this->json("{$folder}/settings.json", $this->angler->only(['name', 'units', 'schools', 'limits', 'own_success']));
+            $this->json("{$folder}/settings.json", $this->angler->only(['name', 'units', 'schools', 'limits', 'own_success', 'lure_names']));
             $log = fopen("{$folder}/log.csv", 'wb');
             $files['log.csv'] = (new LogCsv($this->angler))->write($log);
             fclose($log);

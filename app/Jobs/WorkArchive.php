@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Archive\CsvTable;
 use App\Archive\TakesArchive;
 use App\Archive\WritesArchive;
 use App\Http\FailedStatement;
 use App\Models\Archive;
 use App\Models\User;
 use App\Waters\Files\Refused;
+use App\Waters\Foreign\NeedsAnswer;
+use App\Waters\Foreign\Sheets;
 use App\Waters\LayersAtWork;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -55,7 +58,9 @@ final class WorkArchive implements ShouldQueue
     private function work(Archive $archive, User $angler): void
     {
         try {
-            $archive->way === Archive::OUT ? $this->makes($archive, $angler) : $this->takes($archive, $angler);
+            match ($archive->way) {
+                Archive::OUT => $this->makes($archive, $angler), Archive::CSV => $this->reads($archive), default => $this->takes($archive, $angler),
+            };
         } catch (Refused $e) {
             $archive->update(['state' => Archive::REFUSED, 'said' => mb_strimwidth($e->getMessage(), 0, 400)]);
             $archive->body()->drop();
@@ -78,6 +83,30 @@ final class WorkArchive implements ShouldQueue
             unlink($path);
         }
         $archive->update(['state' => Archive::READY]);
+    }
+
+    /** A log in a spreadsheet becomes lines: of its first sheet with something in it. */
+    private function reads(Archive $archive): void
+    {
+        [$lines, $said] = $archive->body()->with(static function (string $path): array {
+            $form = Sheets::form($path) ?? throw new Refused('This is no spreadsheet.');
+            try {
+                return [Sheets::lines($path, $form), null];
+            } catch (NeedsAnswer $e) {
+                [$first, $others] = [$e->questions[0]->likely, array_slice(array_keys($e->questions[0]->options), 1)];
+
+                return [Sheets::lines($path, $form, ['sheet' => $first]), "Of its sheets \"{$first}\" is read; left out: ".implode(', ', $others).'.'];
+            }
+        });
+        CsvTable::of($lines);
+        $path = (string) tempnam(sys_get_temp_dir(), 'old-eddy-lines');
+        try {
+            file_put_contents($path, $lines);
+            $archive->keep($path);
+        } finally {
+            unlink($path);
+        }
+        $archive->update(['state' => Archive::READY, 'said' => $said === null ? null : mb_strimwidth($said, 0, 400, '…')]);
     }
 
     private function takes(Archive $archive, User $angler): void

@@ -22,6 +22,7 @@ use OldEddy\Log\Fish\BagLimits;
  * @property string $units us or metric
  * @property bool $own_success whether one's own success moves the lineup (M24)
  * @property array<string, string>|null $schools
+ * @property array<string, string>|null $lure_names keys of lures by the angler's own names for them
  * @property array{number?: int, least?: array<string, float>}|null $limits the angler's own for the bag (Y7)
  * @property ?Carbon $created_at
  * @property ?Carbon $ends_at when a visitor's copy of the demo, or a guest without an account, is thrown away
@@ -35,9 +36,9 @@ final class User extends Authenticatable
 
     protected $table = 'users';
 
-    protected $fillable = ['name', 'email', 'password', 'units', 'schools', 'own_success', 'limits'];
+    protected $fillable = ['name', 'email', 'password', 'units', 'schools', 'own_success', 'limits', 'lure_names'];
 
-    protected $attributes = ['units' => 'us', 'schools' => null, 'own_success' => true, 'limits' => null, 'box' => null, 'ends_at' => null, 'guest' => false, 'aboard_at' => null];
+    protected $attributes = ['units' => 'us', 'schools' => null, 'own_success' => true, 'limits' => null, 'lure_names' => null, 'box' => null, 'ends_at' => null, 'guest' => false, 'aboard_at' => null];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -117,6 +118,6 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['own_success' => 'boolean', 'password' => 'hashed', 'schools' => 'array', 'limits' => 'array', 'box' => 'array', 'ends_at' => 'datetime', 'guest' => 'boolean', 'aboard_at' => 'datetime'];
+        return ['own_success' => 'boolean', 'password' => 'hashed', 'schools' => 'array', 'limits' => 'array', 'lure_names' => 'array', 'box' => 'array', 'ends_at' => 'datetime', 'guest' => 'boolean', 'aboard_at' => 'datetime'];
     }
 }

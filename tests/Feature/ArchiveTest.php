@@ -77,7 +77,7 @@ final class ArchiveTest extends WaterTestCase
         }
         self::assertGreaterThan(11, $rows);
         self::assertStringContainsString('<name>Wall</name>', (string) $zip->getFromName('lakes/'.$this->day->lake_id.'.gpx'));
-        self::assertStringContainsString('2026-04-20,"A day",08:00,Wall,tube,bright,medium,3,12,Wren,caught', (string) $zip->getFromName('log.csv'));
+        self::assertStringContainsString('2026-04-20,"A day",1,08:00,Wall,tube,bright,medium,3,12,Wren,caught', (string) $zip->getFromName('log.csv'));
         self::assertStringNotContainsString($this->wren->email, implode(array_map(static fn (int $i): string => (string) $zip->getFromIndex($i), range(0, $zip->numFiles - 1))), 'no address, no password');
     }
 

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Jobs\WorkArchive;
 use App\Models\Contact;
 use App\Models\Stint;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\DataProvider;
 
 /** A log out as a table, and one from elsewhere in, its columns told by the angler (G6). */
 final class CsvLogTest extends WaterTestCase
@@ -115,6 +118,90 @@ final class CsvLogTest extends WaterTestCase
         }
     }
 
+    /** @return iterable<string, array{string, array<string, mixed>}> a table of others, and what its one fish is */
+    public static function others(): iterable
+    {
+        $fish = ['2024-05-03', '07:15', 'tube', 20.0, 4.41];
+        yield 'units in brackets' => ["date,time,lure,species,Length (cm),Weight (kg)\n2024-05-03,07:15,tube,largemouth bass,50.8,2\n", $fish];
+        yield 'pounds and inches' => ["date,time,lure,species,Length (in),Weight (lbs)\n2024-05-03,7:15 AM,tube,largemouth bass,20,4.41\n", $fish];
+        yield 'grams and millimetres' => ["date,time,lure,species,length mm,weight g\n2024-05-03,07:15:30,tube,largemouth bass,508,2000\n", $fish];
+        yield 'a bare date, month first as this angler counts' => ["date,time,bait used,species,length,weight lb\n5/3/2024,07:15,tube,largemouth bass,20,4.41\n", $fish];
+        yield 'one moment in one column' => ["timestamp,bait used,species,length in,weight lb\n2024-05-03T07:15:00Z,tube,largemouth bass,20,4.41\n", $fish];
+        yield 'a moment with the half of the day' => ["caught at,lure name,fish species,length in,weight lb\n5/3/2024 7:15 AM,tube,largemouth bass,20,4.41\n", $fish];
+        yield 'the month by name' => ["date,time,lure,species,length in,weight lb\n\"May 3rd, 2024\",07:15,Tubes,largemouth bass,20,4.41\n", $fish];
+        yield 'German heads' => ["Datum;Uhrzeit;Köder;Fischart;Länge (cm);Gewicht (kg)\n3.5.2024;07:15;tube;largemouth bass;50,8;2\n", $fish];
+        yield 'French heads' => ["Jour;Heure;Leurre;Espèce;Longueur (cm);Poids (kg)\n03/05/24;7h15;tube;largemouth bass;50,8;2\n13/05/24;7h15;tube;;;\n", $fish];
+        yield 'Spanish heads' => ["Fecha;Hora;Señuelo;Especie;Longitud (cm);Peso (kg)\n2024-05-03;07:15;tube;largemouth bass;50,8;2,0\n", $fish];
+    }
+
+    /** @param  list<mixed>  $fish */
+    #[DataProvider('others')]
+    public function test_tables_of_others_are_understood_by_their_heads(string $csv, array $fish): void
+    {
+        $this->brought($csv)->assertOk();
+        $this->takeAsGuessed();
+        $contact = Contact::query()->sole();
+        self::assertSame([$fish[0], $fish[1], $fish[2]], [$contact->at->format('Y-m-d'), $contact->at->format('H:i'), Stint::query()->findOrFail($contact->stint_id)->lure]);
+        self::assertEqualsWithDelta([$fish[3], $fish[4]], [$contact->length_in, $contact->weight_lb], 0.01);
+    }
+
+    public function test_dates_that_can_be_read_in_two_ways_are_asked_about(): void
+    {
+        $this->brought("date,lure\n5/3/2024,tube\n6/3/2024,tube\n")->assertSee('Which comes first?');
+        $this->takeAsGuessed(['first' => 'day']);
+        self::assertSame(['2024-03-05', '2024-03-06'], $this->wren->trips()->orderBy('day')->pluck('day')->all());
+        $this->brought("date,lure\n5/3/2024,tube\n6/23/2024,tube\n")->assertDontSee('Which comes first?');
+    }
+
+    public function test_a_lure_of_another_name_is_asked_about_once_and_remembered(): void
+    {
+        $csv = "date,lure\n2024-05-03,Spinner Bait 1/2 oz\n2024-05-03,Grandpas Spoon\n";
+        $page = $this->brought($csv)->assertSee('What your lures are called here')->assertSee('0 of 2 lines can be taken');
+        self::assertMatchesRegularExpression('/most like it">\s*<option value="spinnerbait"/', (string) $page->getContent());
+        $this->takeAsGuessed(['lures' => ['spinner_bait_1_2_oz' => 'spinnerbait', 'grandpas_spoon' => 'trolling_spoon']]);
+        self::assertSame(['spinnerbait', 'trolling_spoon'], Stint::query()->orderBy('lure')->pluck('lure')->all());
+        $this->brought(str_replace('05-03', '05-04', $csv))->assertDontSee('What your lures are called here')->assertSee('2 of 2 lines can be taken');
+    }
+
+    public function test_spreadsheets_are_read_by_the_worker(): void
+    {
+        Queue::fake();
+        foreach (['XLSX' => 'xlsx', 'ODS' => 'ods'] as $driver => $end) {
+            $base = sys_get_temp_dir().'/log-'.bin2hex(random_bytes(5));
+            file_put_contents("{$base}.csv", "date,time,lure,species,length cm\n2024-05-0".strlen($end).",07:15,tube,largemouth bass,50.8\n");
+            exec('ogr2ogr -f '.escapeshellarg($driver).' '.escapeshellarg("{$base}.{$end}").' '.escapeshellarg("{$base}.csv"), $out, $failed);
+            self::assertSame(0, $failed);
+            $this->post(route('archive.log'), ['log' => new UploadedFile("{$base}.{$end}", "log.{$end}", null, null, true)])->assertRedirect();
+            $id = (int) $this->wren->archives()->latest('id')->value('id');
+            $this->get(route('archive.columns', $id))->assertOk()->assertSee('is being read');
+            (new WorkArchive($id))->handle();
+            $this->get(route('archive.columns', $id))->assertOk()->assertSee('1 of 1 lines can be taken')->assertSee('20 in');
+            $this->takeAsGuessed();
+            array_map(unlink(...), glob("{$base}*") ?: []);
+        }
+        self::assertSame(2, Contact::query()->whereBetween('length_in', [19.99, 20.01])->count());
+        // A zip that is no spreadsheet is no log.
+        $this->post(route('archive.log'), ['log' => UploadedFile::fake()->createWithContent('x.xlsx', "PK\x03\x04nothing")])->assertSessionHasErrors('log');
+    }
+
+    public function test_out_and_in_are_exactly_equal_however_alike_neighbours_are(): void
+    {
+        $trip = $this->trip($this->wren);
+        foreach (['08:00', '08:20', '08:40'] as $at) {
+            $this->log($trip, [['at' => "2026-04-20T{$at}:00"] + $this->stint($stint = (string) Str::uuid(), 'Wall'), ['at' => "2026-04-20T{$at}:30"] + $this->event('casts', ['stint' => $stint, 'count' => 20])]);
+        }
+        foreach ([1, 2] as $i) {
+            $this->log($trip, [['at' => '2026-04-20T08:50:00'] + $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'caught'])]);
+        }
+        $csv = $this->get(route('archive.csv'))->streamedContent();
+        self::assertSame(5, substr_count($csv, "\n"));
+        $this->actingAs($this->wren = $this->angler('bob@old-eddy.example')->refresh());
+        $this->wren->update(['name' => 'Somebody']);
+        $this->brought($csv);
+        $this->takeAsGuessed();
+        self::assertSame($csv, $this->get(route('archive.csv'))->streamedContent());
+    }
+
     public function test_what_is_no_table_is_answered_in_a_sentence(): void
     {
         foreach (["\0\0\0" => 'no table', 'one' => 'two or more', str_repeat('a,', 70) => 'two or more', "a,b\n".str_repeat("1,2\n", 5_010) => 'divide it'] as $text => $says) {
@@ -124,6 +211,20 @@ final class CsvLogTest extends WaterTestCase
         $this->brought("when,what\n2026-05-14,tube\n")->assertSee('0 of 0 lines');
         $this->post(route('archive.log.take', $this->wren->archives()->value('id')), ['columns' => ['date' => 0]])->assertSessionHasErrors('columns.lure');
         $this->actingAs($this->angler('bob@old-eddy.example'))->get(route('archive.columns', $this->wren->archives()->value('id')))->assertNotFound();
+    }
+
+    /** @param  array<string, mixed>  $more */
+    private function takeAsGuessed(array $more = []): void
+    {
+        $id = $this->wren->archives()->latest('id')->value('id');
+        preg_match_all('/<select id="c-(\w+)".*?<\/select>/s', (string) $this->get(route('archive.columns', $id))->getContent(), $selects, PREG_SET_ORDER);
+        $columns = [];
+        foreach ($selects as [$html, $says]) {
+            if (preg_match('/<option value="(\d+)"\s+selected/', $html, $m) === 1) {
+                $columns[$says] = $m[1];
+            }
+        }
+        $this->post(route('archive.log.take', $id), ['columns' => $columns] + $more)->assertSessionHasNoErrors();
     }
 
     private function brought(string $csv): \Illuminate\Testing\TestResponse

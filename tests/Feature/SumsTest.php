@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Log\History;
 use App\Jobs\SumDays;
+use App\Log\History;
 use App\Models\DaySums;
 use App\Models\Trip;
 use App\Waters\DayOnLake;

@@ -34,7 +34,7 @@ final class ArchiveController
     /** How far those are that are worked on. */
     public function progress(Request $request): JsonResponse
     {
-        $archives = $this->newest($request)->get(['id', 'state', 'done', 'total', 'updated_at']);
+        $archives = $request->user()->archives()->latest('id')->limit(self::NEWEST)->get(['id', 'state', 'done', 'total', 'updated_at']);
         foreach ($archives as $one) {
             if ($one->isCutOff()) {
                 // Begun again, once for each time it falls silent.

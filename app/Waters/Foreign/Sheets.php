@@ -54,7 +54,8 @@ final class Sheets
     public static function made(Tool $tool, Form $form, string $folder, array $said, array &$words): string
     {
         $file = "./given.{$form->ending()}";
-        $options = ['-oo', 'HEADERS=DISABLE', '-oo', 'FIELD_TYPES=STRING'];
+        // Nothing of it is a name or a number before we look at it.
+        $options = ['--config', "OGR_{$form->value}_HEADERS", 'DISABLE', '--config', "OGR_{$form->value}_FIELD_TYPES", 'STRING'];
         preg_match_all('/^\d+: (.+?)(?: \([^()]*\))?$/m', $tool->run('ogrinfo', ['-ro', ...$options, $file]), $found);
         $tables = array_map(trim(...), $found[1]);
         if ($tables === []) {

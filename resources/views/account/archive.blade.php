@@ -32,8 +32,8 @@
         <h2>The log alone, as a table</h2>
         <p><a class="act" href="{{ route('archive.csv') }}">Fetch it as CSV</a></p>
         <form method="post" action="{{ route('archive.log') }}" enctype="multipart/form-data">@csrf
-            <label for="log">A log that was kept elsewhere: CSV, its first line names the columns</label>
-            <input id="log" name="log" type="file" accept=".csv,.txt,text/csv" required @error('log') aria-invalid="true" @enderror>
+            <label for="log">A log that was kept elsewhere: CSV, XLSX or ODS, its first line names the columns</label>
+            <input id="log" name="log" type="file" accept=".csv,.txt,.xlsx,.ods,text/csv" required @error('log') aria-invalid="true" @enderror>
             <button type="submit">Look at it first</button>
         </form>
     </section>
