@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace App\Waters\Files;
 
 use App\Models\Question;
+use Transliterator;
 
 /** Which columns of a file hold longitude, latitude and depth: by their names, by being the only ones, or asked. */
 final readonly class Columns
 {
     /** Names of the columns of a place, without units and marks. */
     private const PLACES = [
-        'lon' => '/^((gps|pos|point|nav|utm|coord(inate)?|map)_?)?(lon|lng|long|longitude|x|e|east|easting|eastings|o|rechtswert)(_?(dd|deg|degrees?|decimal|wgs84|coord(inate)?|pos|utm|w))?$/',
-        'lat' => '/^((gps|pos|point|nav|utm|coord(inate)?|map)_?)?(lat|latitude|y|n|north|northing|northings|hochwert)(_?(dd|deg|degrees?|decimal|wgs84|coord(inate)?|pos|utm))?$/',
+        'lon' => '/^((gps|pos|point|nav|utm|coord(inate)?|map)_?)?(lon|lng|long|longitude|longitud|longitudine|lange|laenge|langengrad|lengte|x|e|east|easting|eastings|rechtswert)(_?(dd|deg|degrees?|decimal|wgs84|coord(inate)?|pos|utm|w))?$/',
+        'lat' => '/^((gps|pos|point|nav|utm|coord(inate)?|map)_?)?(lat|latitude|latitud|latitudine|breite|breitengrad|breedte|y|n|north|northing|northings|hochwert)(_?(dd|deg|degrees?|decimal|wgs84|coord(inate)?|pos|utm))?$/',
     ];
 
     /** Columns of these names hold no depth. */
@@ -98,7 +99,8 @@ final readonly class Columns
     /** A name without its unit and marks. */
     private static function plain(string $name): string
     {
-        $bare = (string) preg_replace('/[\(\[].*?[\)\]]/', '', strtolower($name));
+        $latin = (string) (Transliterator::create('Any-Latin; Latin-ASCII')?->transliterate($name) ?? $name);
+        $bare = (string) preg_replace('/[\(\[].*?[\)\]]/', '', strtolower($latin));
 
         return trim((string) preg_replace('/[^a-z0-9]+/', '_', trim($bare)), '_');
     }

@@ -21,7 +21,8 @@ final class Coordinate
             return null;
         }
         [$minutes, $seconds] = [(float) ($part['min'] ?? 0), (float) ($part['sec'] ?? 0)];
-        if ($minutes >= 60 || $seconds >= 60) {
+        // Sixty is written where a number was rounded up.
+        if ($minutes > 60 || $seconds > 60) {
             return null;
         }
         $letter = strtoupper(($part['after'] ?? '') ?: $part['before']);

@@ -59,7 +59,8 @@ final class Csv
         $u = $u->with(['sign' => $sign, ...$said]);
         $left = static fn (Question $q): bool => ! isset($said[$q->key]);
 
-        return [$u, array_values(array_filter([...$questions, ...$asked, ...$west, ...$open, ...Questions::deep($depths, $u)], $left))];
+        // What hangs on which column is which is asked once that is known.
+        return [$u, array_values(array_filter($columns->question !== null ? $questions : [...$questions, ...$asked, ...$west, ...$open, ...Questions::deep($depths, $u)], $left))];
     }
 
     /**
@@ -125,7 +126,8 @@ final class Csv
                 }
             } else {
                 $first ??= "Line {$number} cannot be right: {$why}.";
-                $wrong += $u->leaves && $feet !== null && Understanding::isTooDeep($feet) ? 0 : 1;
+                // Whether many are too deep is asked when the file is looked at.
+                $wrong += $feet !== null && Understanding::isTooDeep($feet) ? 0 : 1;
                 yield Found::left($number, $why);
             }
         }
