@@ -93,7 +93,7 @@ install_packages() {
     umask 022
     modern_node
     local stamp
-    stamp=$(stamp_of composer.json)
+    stamp=$(stamp_of composer.json pins/composer.json)
     if ! stamped vendor/.stamp "$stamp" || [ ! -f "$ROOT/vendor/autoload.php" ]; then
         step "Installing PHP packages ..."
         (cd "$ROOT" && COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress) >"$ROOT/runtime/composer.log" 2>&1 \
