@@ -66,7 +66,7 @@ final readonly class CsvLog
         return CsvDates::isOpen($this->column('date'));
     }
 
-    /** @return array<string, list<string>> names of lures that are not known, each with those of ours that are most like it */
+    /** @return array<string, array{name: string, like: list<string>}> lures that are not known, each with those of ours that are most like it */
     public function unknownLures(): array
     {
         return $this->lures->unknown($this->column('lure'));

@@ -35,14 +35,14 @@ final readonly class LureNames
      * Names of a table that are not known, each with those of ours that are most like it.
      *
      * @param  list<string>  $names
-     * @return array<string, list<string>> keys by plain name
+     * @return array<string, array{name: string, like: list<string>}> by the name as it is remembered
      */
     public function unknown(array $names): array
     {
         $unknown = [];
         foreach ($names as $name) {
             if (trim($name) !== '' && $this->key($name) === null) {
-                $unknown[self::plain($name)] ??= self::likest($name);
+                $unknown[self::plain($name)] ??= ['name' => trim($name), 'like' => self::likest($name)];
             }
         }
 

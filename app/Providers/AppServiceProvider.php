@@ -63,7 +63,8 @@ final class AppServiceProvider extends ServiceProvider
     /** Somebody looks at a page and waits: it gives up soon, where the queue's worker is patient. */
     public static function waitBriefly(): void
     {
-        config(['database.connections.'.config('database.default').'.options.'.PDO::MYSQL_ATTR_INIT_COMMAND => 'set session innodb_lock_wait_timeout = '.self::ROW_S]);
+        $options = 'database.connections.'.config('database.default').'.options.';
+        config([$options.PDO::MYSQL_ATTR_INIT_COMMAND => 'set session innodb_lock_wait_timeout = '.self::ROW_S, $options.PDO::ATTR_TIMEOUT => self::ROW_S]);
     }
 
     private static function day(string $id): Trip

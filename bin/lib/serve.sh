@@ -171,7 +171,7 @@ CONF
 }
 
 # How PHP serves, but for the compiler of hot code.
-SERVES=(-d zend.exception_ignore_args=1 -d mysqlnd.net_read_timeout=30 -d opcache.memory_consumption=64 -d opcache.interned_strings_buffer=8 -d opcache.validate_timestamps=0 -d realpath_cache_size=4M)
+SERVES=(-d zend.exception_ignore_args=1 -d mysqlnd.net_read_timeout=5 -d opcache.memory_consumption=64 -d opcache.interned_strings_buffer=8 -d opcache.validate_timestamps=0 -d realpath_cache_size=4M)
 start_web() {
     write_php_conf | as_service sh -c 'cat >"$1"' sh "$HOUSE/php-fpm.conf"
     write_web_conf | as_service sh -c 'cat >"$1"' sh "$HOUSE/nginx.conf"

@@ -123,6 +123,14 @@ final class SketchTest extends WaterTestCase
         $this->putJson(route('sketch.keep', $this->lake), ['number' => 1])->assertStatus(422);
     }
 
+    public function test_a_picture_may_be_as_large_as_is_said_and_a_drawing_not(): void
+    {
+        $size = static fn (int $bytes): array => ['HTTP_CONTENT_LENGTH' => (string) $bytes, 'HTTP_ACCEPT' => 'application/json'];
+        self::assertSame(422, $this->call('POST', route('sketch.lay', $this->lake), server: $size(6_000_000))->getStatusCode());
+        self::assertSame(413, $this->call('POST', route('sketch.lay', $this->lake), server: $size(9_000_000))->getStatusCode());
+        self::assertSame(413, $this->call('PUT', route('sketch.keep', $this->lake), server: $size(6_000_000))->getStatusCode());
+    }
+
     public function test_a_picture_lies_under_the_sheet_and_belongs_to_its_angler(): void
     {
         $png = (string) base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', true);

@@ -5,6 +5,22 @@
     @include('partials.errors')
     @if ($said)<p class="notice">{{ $said }}</p>@endif
     <form method="get" action="{{ route('archive.columns', $archive) }}" id="columns">
+        @if ($datesAreOpen)
+        <fieldset><legend>Dates such as 5/3 can be read in two ways. Which comes first?</legend><div class="segments">
+            @foreach (['month' => 'the month', 'day' => 'the day'] as $value => $words)<label><input type="radio" name="first" value="{{ $value }}" @checked($else['first'] === $value)><span>{{ $words }}</span></label>@endforeach
+        </div></fieldset>
+        @endif
+        @if ($unknown || $lures)
+        <h2>What your lures are called here</h2>
+        <div class="group-fields">
+            @foreach ($unknown + array_map(static fn (string $key): array => ['name' => null, 'like' => []], $lures) as $name => $one)
+                <div><label for="l-{{ $loop->index }}">{{ $one['name'] ?? App\Show\Word::of((string) $name) }}</label><select id="l-{{ $loop->index }}" name="lures[{{ $name }}]"><option value="">leave these lines out</option>
+                    @if ($one['like'])<optgroup label="most like it">@foreach ($one['like'] as $key)<option value="{{ $key }}">{{ App\Show\Word::of($key) }}</option>@endforeach</optgroup>@endif
+                    <optgroup label="all">@foreach ($all as $key)<option value="{{ $key }}" @selected(($lures[$name] ?? '') === $key)>{{ App\Show\Word::of($key) }}</option>@endforeach</optgroup>
+                </select></div>
+            @endforeach
+        </div>
+        @endif
         <h2>Which column says what</h2>
         <div class="group-fields">
             @foreach (App\Archive\CsvColumns::SAYS as $says => $words)
@@ -24,22 +40,6 @@
             <div><label for="e-casts">casts of a row</label><input id="e-casts" name="casts" type="number" min="0" max="5000" value="{{ $else['casts'] }}"></div>
             <div><label for="e-depth">running depth, {{ $units->word('depth') }}</label><input id="e-depth" name="depth" type="number" min="0" step="0.5" value="{{ $units->show('depth', $else['depth']) }}"></div>
         </div>
-        @if ($datesAreOpen)
-        <fieldset><legend>Dates such as 5/3 can be read in two ways. Which comes first?</legend><div class="segments">
-            @foreach (['month' => 'the month', 'day' => 'the day'] as $value => $words)<label><input type="radio" name="first" value="{{ $value }}" @checked($else['first'] === $value)><span>{{ $words }}</span></label>@endforeach
-        </div></fieldset>
-        @endif
-        @if ($unknown || $lures)
-        <h2>What your lures are called here</h2>
-        <div class="group-fields">
-            @foreach ($unknown + array_fill_keys(array_keys($lures), []) as $name => $like)
-                <div><label for="l-{{ $loop->index }}">{{ App\Show\Word::of((string) $name) }}</label><select id="l-{{ $loop->index }}" name="lures[{{ $name }}]"><option value="">leave these lines out</option>
-                    @if ($like)<optgroup label="most like it">@foreach ($like as $key)<option value="{{ $key }}">{{ App\Show\Word::of($key) }}</option>@endforeach</optgroup>@endif
-                    <optgroup label="all">@foreach ($all as $key)<option value="{{ $key }}" @selected(($lures[$name] ?? '') === $key)>{{ App\Show\Word::of($key) }}</option>@endforeach</optgroup>
-                </select></div>
-            @endforeach
-        </div>
-        @endif
         <p><button type="submit">Look again</button></p>
     </form>
     <h2>What it becomes</h2>
@@ -62,7 +62,7 @@
         @foreach ($lures as $name => $key)<input type="hidden" name="lures[{{ $name }}]" value="{{ $key }}">@endforeach
         @foreach (['color', 'species', 'contact', 'units', 'casts', 'first'] as $field)<input type="hidden" name="{{ $field }}" value="{{ $else[$field] }}">@endforeach
         <input type="hidden" name="depth" value="{{ $units->show('depth', $else['depth']) }}">
-        <button type="submit" class="act">Take {{ $count - count($left) }} lines in</button>
+        <button type="submit" class="act">Take {{ $count - count($left) }} {{ $count - count($left) === 1 ? 'line' : 'lines' }} in</button>
     </form>
     @endif
     <p><a href="{{ route('archive') }}">Out and in</a></p>
