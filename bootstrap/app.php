@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Behind;
-use App\Http\FailedStatement;
+use App\Http\BusyAnswer;
 use App\Http\Middleware\BodyLimit;
 use App\Http\Middleware\KeepsFlash;
 use App\Http\Middleware\KnowsDevice;
@@ -11,6 +11,7 @@ use App\Http\Middleware\PlainSession;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SoundText;
 use App\Http\Middleware\SpeaksUnits;
+use App\Models\FailedStatement;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Database\QueryException;
@@ -90,7 +91,7 @@ return Application::configure(basePath: dirname(__DIR__))
 
             return false;
         });
-        $exceptions->render(static fn (QueryException $e, Request $request): ?Response => FailedStatement::answer($e, $request));
+        $exceptions->render(static fn (QueryException $e, Request $request): ?Response => BusyAnswer::to($e, $request));
         // No class of ours is named to a device.
         $exceptions->render(static fn (NotFoundHttpException $e, Request $request): ?Response => $request->expectsJson() || Behind::is($request)
             ? new JsonResponse(['message' => 'There is nothing at this address, or it is not yours.'], 404) : null);

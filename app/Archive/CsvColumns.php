@@ -35,7 +35,8 @@ final class CsvColumns
     /** Units in the name of a column: how many of ours one of them is. */
     private const UNITS = [
         'length' => ['in' => 1.0, 'inch' => 1.0, 'inches' => 1.0, 'cm' => 1 / 2.54, 'mm' => 1 / 25.4, 'm' => 100 / 2.54, 'ft' => 12.0],
-        'weight' => ['lb' => 1.0, 'lbs' => 1.0, 'pound' => 1.0, 'pounds' => 1.0, 'oz' => 1 / 16, 'ounces' => 1 / 16, 'kg' => 2.20462262, 'kilo' => 2.20462262, 'g' => 0.00220462262, 'gr' => 0.00220462262, 'grams' => 0.00220462262],
+        'weight' => ['lb' => 1.0, 'lbs' => 1.0, 'pound' => 1.0, 'pounds' => 1.0, 'oz' => 1 / 16, 'ounces' => 1 / 16,
+            'kg' => 2.20462262, 'kilo' => 2.20462262, 'g' => 0.00220462262, 'gr' => 0.00220462262, 'grams' => 0.00220462262],
         'depth' => ['ft' => 1.0, 'feet' => 1.0, 'm' => 1 / 0.3048, 'metres' => 1 / 0.3048, 'meters' => 1 / 0.3048, 'fathoms' => 6.0],
     ];
 
@@ -102,7 +103,8 @@ final class CsvColumns
         $words = explode(' ', self::plain($name));
         $last = end($words);
 
-        return count($words) > 1 && array_filter(self::UNITS, static fn (array $units): bool => isset($units[$last])) !== [] ? implode(' ', array_slice($words, 0, -1)) : implode(' ', $words);
+        return count($words) > 1 && array_filter(self::UNITS, static fn (array $units): bool => isset($units[$last])) !== []
+            ? implode(' ', array_slice($words, 0, -1)) : implode(' ', $words);
     }
 
     /** Small letters without accents, signs or case. */

@@ -231,7 +231,8 @@ final readonly class CsvLog
             'retrieve' => mb_strimwidth(self::key($said('retrieve')), 0, 40) ?: Catalog::get((string) $lure)->cadences[0],
             'depth' => round($depth, 1), 'casts' => $casts, 'line' => $line === '' ? null : $line, 'let_out' => round($out, 1), 'minutes' => $minutes,
             'angler' => in_array(mb_strtolower($said('angler')), ['', mb_strtolower($this->angler->name)], true) ? null : mb_strimwidth($said('angler'), 0, 40),
-            'contact' => $contact === '' ? null : $contact, 'species' => $species === '' ? null : $species, 'length' => self::rounded($number('length'), 2), 'weight' => self::rounded($number('weight'), 2),
+            'contact' => $contact === '' ? null : $contact, 'species' => $species === '' ? null : $species,
+            'length' => self::rounded($number('length'), 2), 'weight' => self::rounded($number('weight'), 2),
             'fish_depth' => self::rounded($number('fish_depth'), 1), 'forage' => in_array($forage, $kinds['forage'], true) ? $forage : null,
         ]];
     }

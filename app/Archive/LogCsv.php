@@ -48,7 +48,8 @@ final readonly class LogCsv
         $contacts = DB::table('contacts')->where('trip_id', $trip->id)->whereNull('deleted_at')->orderBy('at')->orderBy('kind')->orderBy('species')->orderBy('length_in')->orderBy('weight_lb')->get()->groupBy('stint_id');
         foreach ($trip->stints()->toBase()->get() as $n => $stint) {
             $begun = fn (string $at): array => [
-                $trip->conditions['date'] ?? substr($at, 0, 10), $trip->name, $n + 1, substr($at, 11, 5), $stint->spot, Word::of($stint->lure), Word::of($stint->color),
+                $trip->conditions['date'] ?? substr($at, 0, 10), $trip->name, $n + 1,
+                substr($at, 11, 5), $stint->spot, Word::of($stint->lure), Word::of($stint->color),
                 Word::of($stint->retrieve), (float) $stint->depth_ft, $stint->line === null ? (int) $stint->cast_count : '',
                 $stint->angler ?? $this->angler->name,
             ];

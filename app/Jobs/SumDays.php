@@ -6,7 +6,6 @@ namespace App\Jobs;
 
 use App\Models\DaySums;
 use App\Models\User;
-use App\Year\Summing;
 use App\Year\WhatDayLeft;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -38,7 +37,7 @@ final class SumDays implements ShouldBeUnique, ShouldQueue
             return;
         }
         DaySums::freshen($angler->id);
-        foreach (array_chunk(Summing::unreadIds($angler), Summing::AT_ONCE) as $some) {
+        foreach (array_chunk(DaySums::unreadIds($angler->id), DaySums::AT_ONCE) as $some) {
             WhatDayLeft::ofAll($angler, $some);
         }
     }

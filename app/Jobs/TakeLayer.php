@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
-use App\Http\FailedStatement;
+use App\Models\FailedStatement;
 use App\Models\Lake;
 use App\Models\Layer;
 use App\Waters\Files\Refused;
@@ -57,6 +57,7 @@ final class TakeLayer implements ShouldQueue
                     // Done already by a run that was only thought to be dead.
                     default => $layer->state === Layer::WAITING ? $layers->read($layer) : null,
                 };
+                array_map(static fn (int $id) => dispatch(new self($id)), $layers->more);
             } catch (Refused $e) {
                 $layer->update(['state' => Layer::REFUSED, 'problem' => $e->getMessage()]);
             }

@@ -7,8 +7,8 @@ namespace App\Jobs;
 use App\Archive\CsvTable;
 use App\Archive\TakesArchive;
 use App\Archive\WritesArchive;
-use App\Http\FailedStatement;
 use App\Models\Archive;
+use App\Models\FailedStatement;
 use App\Models\User;
 use App\Waters\Files\Refused;
 use App\Waters\Foreign\NeedsAnswer;
@@ -116,5 +116,6 @@ final class WorkArchive implements ShouldQueue
             ? 'All of it was here already: nothing was changed.'
             : 'Taken in: '.implode(', ', array_map(static fn (string $what, int $n): string => "{$n} {$what}", array_keys($taken), $taken)).'.']);
         $archive->body()->drop();
+        SumDays::dispatch($angler->id);
     }
 }

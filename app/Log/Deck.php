@@ -300,7 +300,8 @@ final class Deck
     {
         return array_map(fn (Fishable $p): array => [
             'name' => $p->name, 'about' => $this->aboutPlace($p), 'first' => implode(', ', array_map(Word::of(...), $p->bestFitting(self::FIRST))),
-        ], array_values(array_filter($this->toFish->choices->places, fn (Fishable $p): bool => $this->shared() === null || in_array($p->name, $this->shared(), true))));
+        ], array_values(array_filter($this->toFish->choices->places,
+            fn (Fishable $p): bool => $this->shared() === null || in_array($p->name, $this->shared(), true))));
     }
 
     /** @return ?list<string> the places that a guest knows of: those of today; null for the owner, who knows all */

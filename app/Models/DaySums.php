@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use OldEddy\Year\DayTotals;
 use OldEddy\Year\Stay;
@@ -15,6 +16,9 @@ use OldEddy\Year\Stay;
 final class DaySums
 {
     private const ROWS = 500;
+
+    /** So many days are added up while somebody waits for a page; more by the queue. */
+    public const AT_ONCE = 8;
 
     /**
      * Adds up the days of an angler, or of all, that changed since they were added up last.
@@ -31,6 +35,27 @@ final class DaySums
         }
 
         return $ids->count();
+    }
+
+    /**
+     * How many days of an angler are left to be added up, or to be read for what they left.
+     *
+     * @phpstan-impure
+     */
+    public static function left(int $angler): int
+    {
+        return DB::table('trips')->where('user_id', $angler)->whereNull('summed_at')->count() + self::unread($angler)->count();
+    }
+
+    /** @return list<int> finished days whose verdict nobody asked for yet */
+    public static function unreadIds(int $angler): array
+    {
+        return self::unread($angler)->pluck('id')->map(static fn (mixed $id): int => (int) $id)->values()->all();
+    }
+
+    private static function unread(int $angler): Builder
+    {
+        return DB::table('trips')->where('user_id', $angler)->whereNotNull('summed_at')->whereNotNull('closed_at')->whereNull('drill_seed')->where('casts_made', '>', 0)->whereNull('leaves');
     }
 
     private static function add(int $id): void

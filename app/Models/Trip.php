@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Year\Summing;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -202,7 +201,7 @@ final class Trip extends Model
     private function success(string $stage, Clarity $clarity): array
     {
         // Many days are added up by the queue: until then they say nothing.
-        if (Summing::waits($this->user)) {
+        if (DaySums::left($this->user_id) > DaySums::AT_ONCE) {
             return [];
         }
         DaySums::freshen($this->user_id, but: $this->id);

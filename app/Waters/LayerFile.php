@@ -50,7 +50,8 @@ final class LayerFile
         $said = $layer->understood ?? [];
 
         return self::with(
-            $layer, static fn (string $path): mixed => Converted::isNeeded($path, $said) ? Converted::with($path, $said, $read) : $read(new Prepared($path, [], $said)),
+            $layer, static fn (string $path): mixed => Converted::isNeeded($path, $said)
+                ? Converted::with($path, $said, $read) : $read(new Prepared($path, [], $said)),
         );
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Waters;
 
-use App\Jobs\TakeLayer;
 use App\Models\Lake;
 use App\Models\LakeSpot;
 use App\Models\Layer;
@@ -44,6 +43,9 @@ final class Layers
     private const OUTLINE_CELLS = 60_000;
 
     private const TELL_EVERY = 50_000;
+
+    /** @var list<int> layers that a file of several things became besides, which wait to be read */
+    public array $more = [];
 
     /** @param  ?Closure(int): void  $tell  is told now and then how much was read */
     public function __construct(private readonly Lake $lake, private readonly ?Closure $tell = null)
@@ -141,7 +143,7 @@ final class Layers
                 LayerFile::with($layer, static function (string $path) use ($other): void {
                     LayerFile::keep($other, $path);
                 });
-                dispatch(new TakeLayer($other->id))->afterCommit();
+                $this->more[] = $other->id;
             }
         });
 

@@ -52,7 +52,8 @@ final class FishedDays
     public static function row(Stint $stint): array
     {
         return [
-            $stint->at, array_diff_key($stint->levels, self::WORKED_OUT), $stint->depthFt, $stint->casts, $stint->minutes, $stint->waterDepthFt, $stint->weightOz, $stint->lengthIn,
+            $stint->at, array_diff_key($stint->levels, self::WORKED_OUT), $stint->depthFt,
+            $stint->casts, $stint->minutes, $stint->waterDepthFt, $stint->weightOz, $stint->lengthIn,
             array_map(static fn (Contact $c): array => [$c->kind->value, $c->atCast], $stint->contacts),
         ];
     }

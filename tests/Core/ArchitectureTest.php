@@ -144,7 +144,11 @@ final class ArchitectureTest extends TestCase
     /** Words may be as long as they are; code beside them may not. */
     public function test_no_line_of_code_is_too_long_to_be_read_at_once(): void
     {
-        foreach ([...self::files('core'), ...self::files('app'), ...self::files('database')] as $file) {
+        foreach ([...self::files('core'), ...self::files('app'), ...self::files('database/migrations'), ...self::files('database/seeders')] as $file) {
+            if (str_ends_with($file, '.json')) {
+                // Days as they were fished: written and read by machines.
+                continue;
+            }
             foreach (explode("\n", (string) file_get_contents($file)) as $n => $line) {
                 $code = (string) preg_replace('/\'(?:[^\'\\\\]|\\\\.)*\'|"(?:[^"\\\\]|\\\\.)*"/', "''", $line);
                 self::assertLessThanOrEqual(str_contains($code, ' * @') ? 220 : 160, mb_strlen($code), "{$file}:".($n + 1));

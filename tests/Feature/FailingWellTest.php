@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Http\FailedStatement;
 use App\Models\DemoCopy;
+use App\Models\FailedStatement;
 use App\Models\User;
 use App\Providers\AppServiceProvider;
 use Illuminate\Database\QueryException;

@@ -78,6 +78,15 @@ final class EddyImport extends Command
             return 2;
         }
         $this->info("\r{$words}");
+        foreach ($layers->more as $id) {
+            $other = Layer::query()->findOrFail($id);
+            try {
+                $this->info("{$other->name}: ".$layers->read($other));
+            } catch (Refused $e) {
+                $this->error("{$other->name}: {$e->getMessage()}");
+                $other->delete();
+            }
+        }
 
         return 0;
     }

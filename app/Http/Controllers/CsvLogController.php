@@ -9,6 +9,7 @@ use App\Archive\CsvDates;
 use App\Archive\CsvLog;
 use App\Archive\CsvTable;
 use App\Archive\LureNames;
+use App\Jobs\SumDays;
 use App\Jobs\WorkArchive;
 use App\Log\Kinds\StintFields;
 use App\Models\Archive;
@@ -86,6 +87,7 @@ final class CsvLogController
         $lures === [] || $request->user()->update(['lure_names' => array_slice($lures + ($request->user()->lure_names ?? []), 0, self::MOST_NAMES)]);
         $took = (new CsvLog($request->user(), $table, $columns, $this->else($request), $lures))->take();
         $request->user()->archives()->whereKey($archive)->delete();
+        SumDays::dispatch($request->user()->id);
 
         return redirect()->route('archive')->with('said', sprintf(
             '%d days, %d stints and %d contacts are new%s.', $took['days'], $took['stints'], $took['contacts'], $took['left'] === 0 ? '' : "; {$took['left']} lines were left out",
@@ -124,7 +126,8 @@ final class CsvLogController
     {
         $given = $request->validate([
             'color' => ['nullable', Rule::in(StintFields::ofStint()['color'])], 'casts' => ['nullable', 'integer', 'between:0,'.Limits::CASTS], 'depth' => ['nullable', 'numeric', 'between:0,'.Limits::DEPTH_FT],
-            'contact' => ['nullable', Rule::in(StintFields::ofContact()['kind'])], 'units' => ['nullable', 'in:us,metric'], 'first' => ['nullable', 'in:'.CsvDates::MONTH_FIRST.','.CsvDates::DAY_FIRST], 'species' => ['nullable', Rule::enum(Species::class)],
+            'contact' => ['nullable', Rule::in(StintFields::ofContact()['kind'])], 'units' => ['nullable', 'in:us,metric'],
+            'first' => ['nullable', 'in:'.CsvDates::MONTH_FIRST.','.CsvDates::DAY_FIRST], 'species' => ['nullable', Rule::enum(Species::class)],
         ]);
         $units = $given['units'] ?? $request->user()->units;
 

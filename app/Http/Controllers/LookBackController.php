@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Drawing\CalendarDrawing;
+use App\Jobs\SumDays;
+use App\Models\DaySums;
 use App\Models\Share;
 use App\Models\Trip;
 use App\Models\User;
@@ -14,7 +16,6 @@ use App\Year\Logbook;
 use App\Year\Season;
 use App\Year\SeasonReview;
 use App\Year\SpotsShown;
-use App\Year\Summing;
 use App\Year\WhatDayLeft;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -34,13 +35,13 @@ final class LookBackController
     /** How many days are left to be added up, for the page that waits. */
     public function summing(Request $request): JsonResponse
     {
-        return new JsonResponse(['left' => Summing::left($request->user())]);
+        return new JsonResponse(['left' => DaySums::left($request->user()->id)]);
     }
 
     public function logbook(Request $request): View
     {
         $asked = array_filter($request->validate(Logbook::ASKED), static fn (mixed $v): bool => $v !== null && $v !== '');
-        if (Summing::waits($request->user())) {
+        if (self::mustWait($request->user())) {
             return self::waiting($request->user());
         }
         $book = new Logbook($request->user(), $asked);
@@ -58,7 +59,7 @@ final class LookBackController
     public function season(Request $request): View
     {
         $asked = $request->validate(['year' => Logbook::ASKED['year'], 'species' => Logbook::ASKED['species'], 'lake' => ['nullable', 'integer']]);
-        if (Summing::waits($request->user())) {
+        if (self::mustWait($request->user())) {
             return self::waiting($request->user());
         }
         $season = Season::asking($request->user(), $asked);
@@ -173,8 +174,18 @@ final class LookBackController
         return response($text)->header('Content-Type', 'text/plain; charset=utf-8');
     }
 
+    /** Whether many days have to be added up first; the queue is set to work. */
+    private static function mustWait(User $angler): bool
+    {
+        if (DaySums::left($angler->id) > DaySums::AT_ONCE) {
+            SumDays::dispatch($angler->id);
+        }
+
+        return DaySums::left($angler->id) > DaySums::AT_ONCE;
+    }
+
     private static function waiting(User $angler): View
     {
-        return view('look-back.summing', ['left' => Summing::left($angler), 'enough' => Summing::AT_ONCE]);
+        return view('look-back.summing', ['left' => DaySums::left($angler->id), 'enough' => DaySums::AT_ONCE]);
     }
 }

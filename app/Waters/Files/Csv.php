@@ -53,14 +53,16 @@ final class Csv
         $west = $asked === [] ? Questions::west($order === 'latlon' ? array_map(array_reverse(...), $near) : $near, $home, self::saysWest($sample, $lon)) : [];
         $u = $u->with(['order' => $order, ...$said]);
         $depths = array_values(array_filter(
-            array_map(static fn (array $row): ?float => CsvSample::number($row[$depth] ?? '', $sample->comma), $sample->rows), static fn (?float $d): bool => $d !== null,
+            array_map(static fn (array $row): ?float => CsvSample::number($row[$depth] ?? '', $sample->comma), $sample->rows),
+            static fn (?float $d): bool => $d !== null,
         ));
         [$sign, $open] = Questions::sign($depths, $kind !== null && $kind->isHeight, $kind !== null && $kind->isSure && ! $kind->isHeight && ! $kind->isBare);
         $u = $u->with(['sign' => $sign, ...$said]);
         $left = static fn (Question $q): bool => ! isset($said[$q->key]);
 
         // What hangs on which column is which is asked once that is known.
-        return [$u, array_values(array_filter($columns->question !== null ? $questions : [...$questions, ...$asked, ...$west, ...$open, ...Questions::deep($depths, $u)], $left))];
+        return [$u, array_values(array_filter($columns->question !== null ? $questions
+            : [...$questions, ...$asked, ...$west, ...$open, ...Questions::deep($depths, $u)], $left))];
     }
 
     /**

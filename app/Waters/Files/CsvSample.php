@@ -119,7 +119,8 @@ final readonly class CsvSample
     /** @param  list<string>  $row */
     private static function isHead(array $row, bool $comma): bool
     {
-        $words = array_filter($row, static fn (string $cell): bool => $cell !== '' && self::number($cell, $comma) === null && Coordinate::read($cell, $comma) === null);
+        $words = array_filter($row, static fn (string $cell): bool => $cell !== ''
+            && self::number($cell, $comma) === null && Coordinate::read($cell, $comma) === null);
 
         return count($words) >= 2 && count($words) > count($row) / 2;
     }

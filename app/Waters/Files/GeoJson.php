@@ -95,7 +95,8 @@ final class GeoJson
         $u = $u->with(['sign' => $sign, ...$said]);
 
         return [
-            $u, array_values(array_filter([...$questions, ...$open, ...Questions::deep($values, $u)], static fn (Question $q): bool => ! isset($said[$q->key]))),
+            $u, array_values(array_filter([...$questions, ...$open, ...Questions::deep($values, $u)],
+                static fn (Question $q): bool => ! isset($said[$q->key]))),
         ];
     }
 
@@ -113,7 +114,8 @@ final class GeoJson
         foreach ($isSpot || ($sort !== 'point' && self::depth($about) !== null) ? [] : $about as $name => $value) {
             $number = self::number($value);
             $kind = DepthName::read((string) $name);
-            $isDepth = $sort === 'point' ? ($kind !== null && $kind->isSure && isset($about['name'])) || ($kind !== null && $kind->isSure && self::depth($about) === null) || $name === 'name' : $kind !== null;
+            $isDepth = $sort === 'point' ? ($kind !== null && $kind->isSure && isset($about['name']))
+                || ($kind !== null && $kind->isSure && self::depth($about) === null) || $name === 'name' : $kind !== null;
             if ($number !== null && $isDepth) {
                 $found[(string) $name] = [$number];
             }
@@ -355,7 +357,8 @@ final class GeoJson
         if ($depth === null || $shape->areas === []) {
             return [];
         }
-        $rings = array_map(static fn (array $ring): array => array_map(static fn (array $p): array => array_reverse(self::place($p, $u, $n)), $ring), $shape->areas);
+        $turned = static fn (array $p): array => array_reverse(self::place($p, $u, $n));
+        $rings = array_map(static fn (array $ring): array => array_map($turned, $ring), $shape->areas);
         [$lons, $lats] = [array_column(array_merge(...$rings), 0), array_column(array_merge(...$rings), 1)];
         $high = (max($lats) - min($lats)) * DepthGrid::METRES_PER_DEGREE;
         $perLon = DepthGrid::METRES_PER_DEGREE * max(0.05, cos(deg2rad(max($lats))));

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Waters\Files;
 
-/** The points, lines and rings of one feature, as numbers in the order of the file, each with its height where it has one; whatever else stands in it is refused. */
+/**
+ * The points, lines and rings of one feature, as numbers in the order of the file, each with its height where it has one; whatever
+ * else stands in it is refused.
+ */
 final readonly class Geometry
 {
     public string $type;

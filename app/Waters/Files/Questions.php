@@ -87,7 +87,8 @@ final class Questions
      */
     public static function west(array $pairs, Home $home, bool $isSaid): array
     {
-        $all = static fn (int $side): bool => $pairs !== [] && array_filter($pairs, static fn (array $p): bool => $p[0] <= 0 || ! $home->takes($p[1], $side * $p[0])) === [];
+        $all = static fn (int $side): bool => $pairs !== []
+            && array_filter($pairs, static fn (array $p): bool => $p[0] <= 0 || ! $home->takes($p[1], $side * $p[0])) === [];
 
         return $all(-1) && ($isSaid || ! $all(1)) ? [new Question(
             'west', sprintf('Longitudes such as %s have no minus. Do they lie in the west?', $pairs[0][0]), ['yes' => 'yes, west', 'no' => 'no, east'], 'yes',

@@ -76,7 +76,8 @@ final class RasterFile
 
         $u = $u->with(['sign' => $sign, ...$said]);
 
-        return [$u, array_values(array_filter([...$questions, ...$open, ...Questions::deep($values, $u)], static fn (Question $q): bool => ! isset($said[$q->key])))];
+        return [$u, array_values(array_filter([...$questions, ...$open, ...Questions::deep($values, $u)],
+            static fn (Question $q): bool => ! isset($said[$q->key])))];
     }
 
     /** @return Generator<int, Found> */
@@ -115,7 +116,8 @@ final class RasterFile
 
         return [
             'north' => (float) $numbers['north'], 'west' => (float) $numbers['west'], 'cell' => (float) $numbers['cell'], 'cols' => (int) $numbers['cols'],
-            'rows' => (int) $numbers['rows'], 'square' => (float) $numbers['square'], 'unit' => is_string($head['unit'] ?? null) ? $head['unit'] : '', 'scale' => (float) ($head['scale'] ?? 1.0), 'offset' => (float) ($head['offset'] ?? 0.0),
+            'rows' => (int) $numbers['rows'], 'square' => (float) $numbers['square'], 'unit' => is_string($head['unit'] ?? null)
+                ? $head['unit'] : '', 'scale' => (float) ($head['scale'] ?? 1.0), 'offset' => (float) ($head['offset'] ?? 0.0),
         ];
     }
 
@@ -133,7 +135,8 @@ final class RasterFile
             if (strlen($bytes) !== 4 * $head['cols']) {
                 throw new Refused('The grid ends before its last row.');
             }
-            yield [$row, array_map(static fn (float $v): ?float => is_finite($v) && abs($v) < self::NOTHING ? $v * $head['scale'] + $head['offset'] : null, array_values(unpack('g*', $bytes) ?: []))];
+            yield [$row, array_map(static fn (float $v): ?float => is_finite($v) && abs($v) < self::NOTHING
+                ? $v * $head['scale'] + $head['offset'] : null, array_values(unpack('g*', $bytes) ?: []))];
         }
         fclose($file);
     }

@@ -42,7 +42,7 @@ final class Tool
 
     /** Its whole environment. */
     private const ENVIRONMENT = [
-        'PATH' => '/usr/bin', 'HOME' => self::WORK, 'TMPDIR' => self::WORK, 'LANG' => 'C.UTF-8', 'GDAL_CACHEMAX' => '256', 'CPL_VSIL_CURL_ALLOWED_EXTENSIONS' => '.none', 'GDAL_HTTP_MAX_RETRY' => '0', 'GDAL_NUM_THREADS' => '1',
+        'HOME' => self::WORK, 'TMPDIR' => self::WORK, 'LANG' => 'C.UTF-8', 'GDAL_CACHEMAX' => '256', 'CPL_VSIL_CURL_ALLOWED_EXTENSIONS' => '.none', 'GDAL_HTTP_MAX_RETRY' => '0', 'GDAL_NUM_THREADS' => '1',
         'PROJ_NETWORK' => 'OFF', 'OGR_GEOJSON_MAX_OBJ_SIZE' => '64', 'CPL_DEBUG' => 'OFF', 'GDAL_PAM_ENABLED' => 'NO', 'GDAL_DISABLE_READDIR_ON_OPEN' => 'FALSE',
         'OGR_SQLITE_ALLOW_EXTERNAL_ACCESS' => 'NO', 'SQLITE_LIST_ALL_TABLES' => 'NO',
     ];

@@ -94,12 +94,14 @@ final class Unpacked
         $names = array_slice($this->leftOut, 0, self::NAMES);
         $more = count($this->leftOut) - count($names);
 
-        return $names === [] ? null : implode(', ', array_map(static fn (string $n): string => mb_strimwidth(mb_scrub($n), 0, 60, '…'), $names)).($more > 0 ? " and {$more} more" : '');
+        return $names === [] ? null : implode(', ', array_map(static fn (string $n): string => mb_strimwidth(mb_scrub($n), 0, 60, '…'),
+            $names)).($more > 0 ? " and {$more} more" : '');
     }
 
     private static function isRead(string $end): bool
     {
-        return in_array($end, [...self::BESIDE, ...self::OWN], true) || array_filter(Form::cases(), static fn (Form $f): bool => ! $f->isSheet() && $f->isNamed($end)) !== [];
+        return in_array($end, [...self::BESIDE, ...self::OWN], true)
+            || array_filter(Form::cases(), static fn (Form $f): bool => ! $f->isSheet() && $f->isNamed($end)) !== [];
     }
 
     /** A file by what its bytes are, whatever its name says. */

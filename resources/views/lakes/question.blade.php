@@ -1,7 +1,8 @@
 {{-- A question that a file leaves open. --}}
 @php($given = old($question->key, $said[$question->key] ?? $question->likely))
 @if ($question->key === 'columns')
-    @php($given = is_array($given) ? $given : explode(',', (string) $given))
+    @php($given = Illuminate\Support\Arr::wrap($given))
+    @php($given = explode(',', implode(',', $given)))
     <fieldset><legend>{{ $question->text }}</legend>
         @foreach (['longitude', 'latitude', 'depth'] as $i => $what)<label><span class="field-label">{{ $what }}</span><select name="columns[]">@foreach ($question->options as $value => $words)<option
             value="{{ $value }}" @selected((string) ($given[$i] ?? '') === (string) $value)>{{ $words }}</option>@endforeach</select></label>@endforeach

@@ -2,16 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Http;
+namespace App\Models;
 
 use Illuminate\Database\QueryException;
-use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Log;
 use Throwable;
 
-/** A statement that failed: reported without the values it carried, answered with a sentence. */
+/** A statement that failed: reported without the values it carried, and told apart by whether it may go through a moment later. */
 final class FailedStatement
 {
     /** Waited too long for a row, or chosen to give way: errors of the database server. */
@@ -33,26 +30,22 @@ final class FailedStatement
         return mb_strimwidth((string) preg_replace(['/\(Connection: .*$/s', '/([\'"]).*?\1/s'], ['', '…'], $text), 0, 300, '…');
     }
 
-    /** A sentence in place of a page, where the database is busy or away; null for any other failure. */
-    public static function answer(QueryException $e, Request $request): Response|JsonResponse|null
+    /** What to say of it where the database is busy or away; null for any other failure. */
+    public static function sentence(QueryException $e): ?string
     {
         $code = self::code($e);
-        $says = match (true) {
+
+        return match (true) {
             in_array($code, self::BUSY, true) => 'Somebody else is writing here at this moment. Try again in a few seconds; nothing of yours was changed.',
             in_array($code, self::GONE, true) => 'The database does not answer at this moment. Try again in a minute; nothing of yours was changed.',
             default => null,
         };
-        if ($says === null) {
-            return null;
-        }
-
-        return ($request->expectsJson() ? new JsonResponse(['message' => $says], 503) : new Response(view('errors.busy', ['says' => $says]), 503))->withHeaders(['Retry-After' => '3', 'Cache-Control' => 'no-store']);
     }
 
     /** Whether the same may go through a moment later. */
     public static function isPassing(QueryException $e): bool
     {
-        return in_array(self::code($e), [...self::BUSY, ...self::GONE], true);
+        return self::sentence($e) !== null;
     }
 
     private static function code(QueryException $e): int
