@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Log;
 
-use App\Http\FailedStatement;
 use App\Log\Kinds\AmendsStint;
 use App\Log\Kinds\BeginsStint;
 use App\Log\Kinds\CaresForRod;
@@ -24,6 +23,7 @@ use App\Log\Kinds\SetsLine;
 use App\Log\Kinds\SetsManner;
 use App\Log\Kinds\TakesBack;
 use App\Log\Kinds\Turns;
+use App\Models\FailedStatement;
 use App\Models\Guest;
 use App\Models\LogEvent;
 use App\Models\Trip;

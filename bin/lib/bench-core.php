@@ -24,7 +24,7 @@ for ($round = 0; $round < 5; $round++) {
         WhatWouldChange::of($plan->reading, $plan->lineup[0]->lure->key);
         $times['plan with what would change'][] = (hrtime(true) - $from) / 1e6;
         foreach ($plan->lineup as $entry) {
-            $entry->setup()->secondsInZone();
+            $entry->setup()->secondsInReach();
         }
         $times['the same with all paths'][] = (hrtime(true) - $from) / 1e6;
     }

@@ -33,6 +33,12 @@ final readonly class Reading
         return Findings::of($this);
     }
 
+    /** How fish stand at this place (F21). */
+    public function standing(): Standing
+    {
+        return new Standing($this->stand);
+    }
+
     /** Whether the day is in one of these stages. */
     public function isAt(Stage ...$stages): bool
     {

@@ -52,6 +52,7 @@ final class StandFinder
         $stand = $finder->byFeeding($stand);
         $stand = $finder->byShade($stand);
         $stand = $finder->underRoof($stand);
+        $stand = $finder->inCurrent($stand);
         $stand = $finder->withinSpot($stand);
 
         return $finder->atDock($stand);
@@ -219,6 +220,12 @@ final class StandFinder
         $roofed = $this->day->spot->isRoofed() && $this->day->sky === Sky::Clear && ! $this->day->lowLight && $this->stage !== Stage::Winter;
 
         return $roofed ? $stand->held(Tightness::Tight) : $stand;
+    }
+
+    /** F20: walleye in current keep the bottom, also in low light. */
+    private function inCurrent(Stand $stand): Stand
+    {
+        return $this->day->current->runs() && $this->day->species->group() === 'walleyes' ? $stand->inColumn(Column::Bottom) : $stand;
     }
 
     /** S20, S21: in warm months a shade line holds fish on its edge; how far out depends on how far they see. */

@@ -164,8 +164,8 @@ final class RetrieveAndPathTest extends TestCase
             ['water.temp_f' => 66, 'spot' => ['structure' => 'flat', 'cover' => ['grass_edge'], 'depth_ft' => [2, 12], 'depth_nearby_ft' => 20]],
         );
         foreach (['spinnerbait', 'paddletail_swimbait', 'bladed_jig'] as $key) {
-            $along = Setup::of(Catalog::get($key), $reading)->secondsInZone();
-            $across = Setup::of(Catalog::get($key), $reading, new Wish(CastAngle::Crossing))->secondsInZone();
+            $along = Setup::of(Catalog::get($key), $reading)->secondsInReach();
+            $across = Setup::of(Catalog::get($key), $reading, new Wish(CastAngle::Crossing))->secondsInReach();
             self::assertGreaterThan($across, $along, $key);
             self::assertGreaterThan(0.0, $along);
         }
@@ -206,10 +206,10 @@ final class RetrieveAndPathTest extends TestCase
         $lure = Catalog::get('paddletail_swimbait');
         $slow = Setup::of($lure, $reading, new Wish(speedFtS: 1.0));
         $fast = Setup::of($lure, $reading, new Wish(speedFtS: 3.0));
-        self::assertGreaterThan($fast->secondsInZone(), $slow->secondsInZone());
+        self::assertGreaterThan($fast->secondsInReach(), $slow->secondsInReach());
         self::assertGreaterThan(
-            Setup::of($lure, $reading, new Wish(castFt: 40))->secondsInZone(),
-            Setup::of($lure, $reading, new Wish(castFt: 90))->secondsInZone(),
+            Setup::of($lure, $reading, new Wish(castFt: 40))->secondsInReach(),
+            Setup::of($lure, $reading, new Wish(castFt: 90))->secondsInReach(),
         );
         self::assertGreaterThan(
             Setup::of($lure, $reading, new Wish(weightOz: 0.5))->countdownSeconds(),

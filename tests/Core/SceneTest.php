@@ -13,6 +13,7 @@ use OldEddy\Day\Conditions\Cover;
 use OldEddy\Pictures\Slice\BiteMark;
 use OldEddy\Pictures\Slice\Scene;
 use OldEddy\Reading\Column;
+use OldEddy\Reading\Standing;
 use OldEddy\Reading\Tightness;
 use PHPUnit\Framework\TestCase;
 
@@ -37,23 +38,27 @@ final class SceneTest extends TestCase
         self::assertNull($scene->path);
     }
 
-    public function test_the_band_is_drawn_only_where_the_bottom_is_deep_enough(): void
+    public function test_the_band_is_drawn_only_over_water_that_holds_the_fish(): void
     {
         $scene = Scene::ofReading(self::reading(['water.temp_f' => 50, 'spot' => ['structure' => 'main_point', 'cover' => ['rock'], 'depth_ft' => [2, 20]]]));
-        self::assertGreaterThanOrEqual($scene->bandTopFt - 0.5, $scene->bottomAt($scene->bandFarFt));
-        self::assertLessThan($scene->bandTopFt, $scene->bottomAt($scene->bandFarFt + 3));
+        self::assertGreaterThanOrEqual(0.5, $scene->reading->standing()->over($scene->bottomAt($scene->bandFarFt)));
+        self::assertLessThan(0.5, $scene->reading->standing()->over($scene->bottomAt($scene->bandFarFt + 3)));
     }
 
-    public function test_a_lure_that_does_not_get_down_shows_water_above_the_fish(): void
+    public function test_in_winter_fish_lie_on_the_bottom_and_a_lure_above_them_is_out_of_reach(): void
     {
         $reading = self::reading(
             ['date' => '2026-02-10', 'water.temp_f' => 44, 'spot' => ['structure' => 'channel_swing', 'cover' => ['rock'], 'depth_ft' => [4, 25]]],
         );
-        $shallow = Scene::ofSetup(Setup::of(Catalog::get('stick_worm'), $reading));
-        self::assertLessThan($reading->stand->shallowFt, $shallow->depthFt);
-        self::assertTrue($shallow->fishStandDeeper());
-        self::assertFalse(Scene::ofSetup(Setup::of(Catalog::get('football_jig'), $reading))->fishStandDeeper());
-        self::assertFalse(Scene::ofReading($reading)->fishStandDeeper());
+        $above = Scene::ofSetup(Setup::of(Catalog::get('popper'), $reading));
+        self::assertSame(0.0, $above->secondsInReach);
+        self::assertSame([], $above->inReach);
+        $along = Scene::ofSetup(Setup::of(Catalog::get('football_jig'), $reading));
+        self::assertGreaterThan(60, $along->secondsInReach);
+        foreach ([...$above->fish, ...$along->fish] as $fish) {
+            $scene = in_array($fish, $above->fish, true) ? $above : $along;
+            self::assertEqualsWithDelta($scene->bottomAt($fish->distanceFt) - Standing::OVER_BOTTOM_FT, $fish->depthFt, 1e-6);
+        }
     }
 
     public function test_light_fades_downward_in_the_waters_own_color(): void
@@ -79,7 +84,7 @@ final class SceneTest extends TestCase
         $reading = self::reading(['water.temp_f' => 62, 'spot' => ['structure' => 'flat', 'cover' => ['grass_edge'], 'depth_ft' => [3, 9]]]);
         $setup = Setup::of(Catalog::get('spinnerbait'), $reading);
         $scene = Scene::ofSetup($setup);
-        self::assertSame($setup->secondsInZone(), $scene->secondsInZone);
+        self::assertSame($setup->secondsInReach(), $scene->secondsInReach);
         self::assertTrue($scene->parallel);
         self::assertEqualsWithDelta(floor($setup->path()->seconds()) + 1, count($scene->ticks), 1e-9);
         foreach ($scene->ticks as $second => [$distance, $depth]) {
@@ -106,16 +111,22 @@ final class SceneTest extends TestCase
             foreach (CastAngle::cases() as $angle) {
                 $setup = Setup::of($lure, $reading, new Wish($angle));
                 $scene = Scene::ofSetup($setup);
-                [$top, $floor, $near, $far] = $setup->zone();
                 $seconds = 0.0;
+                foreach ($setup->reach()->pieces as [$from, , , $to, , , $share]) {
+                    $seconds += $share * ($to - $from);
+                }
+                self::assertEqualsWithDelta($setup->secondsInReach(), $seconds, 1e-6, $lure->key);
+                self::assertSame($seconds > 0, $scene->inReach !== [], $lure->key);
+                $reach = $reading->strikeRadiusFt($lure->isLoud());
                 foreach ($scene->inReach as $run) {
-                    $seconds += $run[count($run) - 1][0] - $run[0][0];
                     foreach ($run as [$second, $distance, $depth]) {
                         self::assertEqualsWithDelta($setup->path()->at($second)->depthFt, $depth, 0.11, $lure->key);
-                        self::assertTrue($depth >= $top - 1e-6 && $depth <= $floor + 1e-6 && $distance >= $near - 1e-6 && $distance <= $far + 1e-6, $lure->key);
+                        // No fish under it hangs farther off than one moves and is called; a step of the way, 1 ft, is allowed for.
+                        $fish = $reading->standing()->depths($scene->bottomAt($distance));
+                        self::assertGreaterThanOrEqual(min($fish) - $reach - $setup->callsFt() - 1.1, $depth, $lure->key);
+                        self::assertLessThanOrEqual(max($fish) + $reach + 1.1, $depth, $lure->key);
                     }
                 }
-                self::assertEqualsWithDelta($setup->secondsInZone(), $seconds, 1e-6, $lure->key);
             }
         }
     }
@@ -192,7 +203,7 @@ final class SceneTest extends TestCase
         ));
         $scene = Scene::ofSetup($setup);
         $words = (string) $scene->words();
-        foreach (['Sky clear', 'wind 6 mph', 'Gravel bottom', 'laydown', sprintf('each moves %.1f ft', $scene->reachFt), sprintf('%.0f s in reach', $setup->secondsInZone())] as $said) {
+        foreach (['Sky clear', 'wind 6 mph', 'Gravel bottom', 'laydown', sprintf('each moves %.1f ft', $scene->reachFt), sprintf('%.0f s in reach', $setup->secondsInReach())] as $said) {
             self::assertStringContainsString($said, $words);
         }
     }
@@ -249,8 +260,7 @@ final class SceneTest extends TestCase
         );
         self::assertSame(Column::Bottom, $winter->reading->stand->column);
         foreach ($winter->fish as $fish) {
-            $lowest = min($winter->reading->stand->deepFt, $winter->bottomAt($fish->distanceFt) - 0.4);
-            self::assertEqualsWithDelta($lowest, $fish->depthFt, 1e-9);
+            self::assertEqualsWithDelta($winter->bottomAt($fish->distanceFt) - Standing::OVER_BOTTOM_FT, $fish->depthFt, 1e-9);
         }
     }
 }

@@ -44,8 +44,8 @@ final class CastController
 
         return new JsonResponse([
             'slice' => view('partials.slice', ['key' => 'lure', 'scene' => Scene::ofSetup($setup)])->render(),
-            'along' => Units::seconds($along->secondsInZone()),
-            'across' => Units::seconds($across->secondsInZone()),
+            'along' => Units::seconds($along->secondsInReach()),
+            'across' => Units::seconds($across->secondsInReach()),
             'near' => Units::seconds($setup->secondsNearCover()),
             'countdown' => $setup->countdownSeconds() === null ? null : max(1, (int) round($setup->countdownSeconds())),
             'touches' => $setup->path()->touchesBottom(),

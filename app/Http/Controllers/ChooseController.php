@@ -58,7 +58,7 @@ final class ChooseController
             'chosen' => $chosen,
             'beside' => $beside === $chosen ? null : $beside,
             'slice' => $this->slice($plan, $chosen, $beside === $chosen ? null : $beside, $trip->user->units()),
-            'across' => Setup::of($chosen->lure, $plan->reading, new Wish(CastAngle::Crossing))->secondsInZone(),
+            'across' => Setup::of($chosen->lure, $plan->reading, new Wish(CastAngle::Crossing))->secondsInReach(),
             'strip' => Strip::of($chosen->setup()),
             'split' => Split::between($plan->lineup),
             'switches' => WhatWouldChange::switches($day),

@@ -24,6 +24,16 @@ final readonly class LureRanking
 
     private const LAST_RESORT_COSTS = 0.5;
 
+    /** So many stand first, and are looked at for what they reach; no more than so many in all (own choice). */
+    private const FIRST = 3;
+
+    private const LOOKED_AT = 16;
+
+    /** In reach for less than this of a minute, seconds, a lure is out of reach; what that leaves of its score (own choice). */
+    private const LEAST_REACH_S = 0.5;
+
+    private const OUT_OF_REACH = 0.15;
+
     /**
      * @param  non-empty-list<Scored>  $scored  best first
      * @param  array<string, Bar>  $barred  by lure
@@ -54,8 +64,9 @@ final readonly class LureRanking
         foreach (TrialOrders::of($reading) as $ladder) {
             $scored = self::climb($scored, $ladder, $weighing);
         }
+        $scored = self::scaled(self::reaching(self::sorted($scored), $reading));
         /** @var non-empty-list<Scored> $best */
-        $best = array_values(self::scaled(self::sorted($scored)));
+        $best = array_values($scored);
 
         return new self($best, $barred, $exclusions);
     }
@@ -81,6 +92,36 @@ final readonly class LureRanking
         }
 
         return $out;
+    }
+
+    /**
+     * None of the first stays out of reach of every fish (D14): what passes none stands behind those that do.
+     *
+     * @param  array<string, Scored>  $scored  best first
+     * @return array<string, Scored>
+     */
+    private static function reaching(array $scored, Reading $reading): array
+    {
+        $looked = $moved = [];
+        for ($tries = 0; $tries < self::LOOKED_AT; $tries++) {
+            $out = null;
+            foreach (array_slice($scored, 0, self::FIRST) as $key => $one) {
+                $looked[$key] ??= Setup::of($one->lure, $reading)->reach()->perMinute();
+                if ($looked[$key] < self::LEAST_REACH_S && ! isset($moved[$key])) {
+                    $out = $key;
+
+                    break;
+                }
+            }
+            if ($out === null) {
+                break;
+            }
+            $moved[$out] = true;
+            $scored[$out] = $scored[$out]->with(new Effect('reach', self::OUT_OF_REACH, 'On its way it passes next to no fish as they stand here.', 'D14'));
+            $scored = self::sorted($scored);
+        }
+
+        return $scored;
     }
 
     /**

@@ -13,6 +13,7 @@ use OldEddy\Choice\Path\CoverShape;
 use OldEddy\Choice\Path\DiveCurve;
 use OldEddy\Choice\Path\LurePath;
 use OldEddy\Choice\Path\PathModel;
+use OldEddy\Choice\Path\Reach;
 use OldEddy\Choice\Path\RodTip;
 use OldEddy\Choice\Path\SinkRate;
 use OldEddy\Choice\Retrieve\Cadence;
@@ -24,6 +25,7 @@ use OldEddy\Day\Conditions\DockKind;
 use OldEddy\Day\Conditions\Structure;
 use OldEddy\Reading\Column;
 use OldEddy\Reading\Reading;
+use OldEddy\Reading\Standing;
 
 /**
  * A lure made ready for the day: rigging, working depth in feet, cadence, cast, and the path it takes. The path is traced
@@ -40,12 +42,21 @@ final class Setup
     /** A long cast goes 20 yards farther with the wind (D8). */
     private const WITH_THE_WIND_FT = 60.0;
 
+    /** Casts that are put to a target, and wound home from it. */
+    private const TARGET_CASTS = ['flip', 'pitch', 'skip'];
+
+    /** A lure is run over the middle of the fish by this share of their reach: fish look up (own choice). */
+    private const LOOK_UP = 0.45;
+
+    /** Under fish that hang the water is so many times as deep as they are, where nobody said how deep (own choice). */
+    private const OPEN_WATER = 1.5;
+
     /** Half the width of a target, feet, for target casts. */
     private const TARGET_FT = 4.0;
 
     private ?LurePath $path = null;
 
-    private ?float $secondsInZone = null;
+    private ?Reach $reach = null;
 
     private function __construct(
         public readonly Reading $reading,
@@ -93,10 +104,27 @@ final class Setup
         );
     }
 
-    /** Seconds of one cast in the fish band, widened by what the fish will move; for target casts only near the target. */
-    public function secondsInZone(): float
+    /** What of one cast is in reach of the fish, as they stand over its bottom (rule D14). */
+    public function reach(): Reach
     {
-        return $this->secondsInZone ??= $this->path()->secondsBetween(...$this->zone());
+        $target = in_array($this->castKind, self::TARGET_CASTS, true);
+        $feet = $this->reading->strikeRadiusFt($this->lure->isLoud());
+
+        return $this->reach ??= Reach::of(
+            $this->path(), $this->reading->standing(), $feet, $this->callsFt(), $target ? $this->cast->lengthFt - 2 * self::TARGET_FT - $feet : 0.0,
+        );
+    }
+
+    /** Expected seconds of one cast in reach of a fish. */
+    public function secondsInReach(): float
+    {
+        return $this->reach()->seconds();
+    }
+
+    /** How far it draws fish up beyond their reach, feet; 0 where it draws none. */
+    public function callsFt(): float
+    {
+        return (new CallsUp($this->reading))->feet($this->lure);
     }
 
     /**
@@ -199,9 +227,9 @@ final class Setup
         $target = $wished ?? match (true) {
             $lure->columns[0] === Column::Bottom && ! $lure->dives() => self::bottomDepth($lure, $reading),
             $stand->column === Column::Bottom => $stand->middleFt(),
-            $reading->day->spot->dock?->kind === DockKind::Floating => min(2.5, $stand->deepFt),
-            // Fish look up: a little above their middle.
-            default => $stand->shallowFt + 0.4 * ($stand->deepFt - $stand->shallowFt),
+            $reading->day->spot->dock?->kind === DockKind::Floating && $reading->day->species->isBass() => min(2.5, $stand->deepFt),
+            // Fish look up: a little above the middle of those that hang there.
+            default => self::middleOf($reading) - self::LOOK_UP * $reading->strikeRadiusFt($lure->isLoud()),
         };
         $target = max($lure->hydraulics->fromFt === 0.0 ? 0.5 : min($lure->hydraulics->fromFt, $floor), min($lure->hydraulics->toFt, $target));
         if (! $lure->dives()) {
@@ -212,6 +240,17 @@ final class Setup
         $tier = self::tier(Box::of($lure->key, $reading->day)->ratedFt($lure->hydraulics->diveTiersFt), $rated);
 
         return [round(min(DiveCurve::runningDepthFt($tier, $lineMm, $castFt), max($target, $floor)), 1), $tier];
+    }
+
+    /** The depth at which the middle one of those that hang over the water of the cast hangs, feet. */
+    private static function middleOf(Reading $reading): float
+    {
+        $stand = $reading->stand;
+        $hangs = $stand->column === Column::Suspended || $stand->column === Column::Surface;
+        $deep = $reading->day->spot->deepFt ?? $stand->deepFt * ($hangs ? self::OPEN_WATER : 1.0);
+        $depths = $reading->standing()->depths($hangs ? $deep : min($deep, $stand->deepFt));
+
+        return $depths[intdiv(count($depths), 2)];
     }
 
     /** Bottom lures are fished where the fish are deepest on the bottom; suspended fish are met at their own depth. */
@@ -248,13 +287,19 @@ final class Setup
     {
         $spot = $reading->day->spot;
         $stand = $reading->stand;
-        $deep = $spot->deepFt ?? max($stand->deepFt, $stand->column === Column::Suspended ? $stand->deepFt * 1.5 : 0.0);
+        $deep = $spot->deepFt ?? max($stand->deepFt, $stand->column === Column::Suspended ? $stand->deepFt * self::OPEN_WATER : 0.0);
         $shallow = $spot->shallowFt ?? min($stand->shallowFt, 1.0);
         if ($angle === CastAngle::Parallel) {
             $touches = ($lure->columns[0] === Column::Bottom || $lure->appeal->deflects) && $stand->column !== Column::Suspended;
             $along = match (true) {
-                $touches => max(1.0, min($workFt + $lure->hydraulics->standsOffFt, $deep)),
+                // Where it touches, yet not over water in which none of them stands.
+                $touches => max(1.0, min($deep, max($workFt + $lure->hydraulics->standsOffFt, $stand->shallowFt))),
                 $stand->column === Column::Suspended || $stand->column === Column::Surface => $deep,
+                // Over the bottom that lies just within the reach of those that stand on it.
+                $stand->column === Column::Bottom => max(
+                    min($stand->shallowFt, $deep), min($deep,
+                        max(1.0, $workFt + Standing::OVER_BOTTOM_FT + self::LOOK_UP * $reading->strikeRadiusFt($lure->isLoud()))),
+                ),
                 default => min($deep, max($stand->deepFt, $workFt + 1.0)),
             };
 
@@ -263,45 +308,11 @@ final class Setup
         $near = max($deep, min($spot->depthNearbyFt ?? $deep * 1.4, $deep * 2));
         if ($spot->structure === Structure::Basin) {
             $near = $shallow = $deep;
+        } elseif ($stand->column === Column::Bottom || $stand->column === Column::Mid) {
+            // It is thrown to where they stand and a little beyond, not to the bank above them.
+            [$shallow, $near] = [max($shallow, 0.85 * $stand->shallowFt - 0.5), max($stand->deepFt + 0.5, min($near, 1.15 * $stand->deepFt + 1.0))];
         }
 
         return new Cast($length, $angle, $near, $shallow);
-    }
-
-    /**
-     * Where this cast is in reach of a fish, feet: from depth, to depth, from distance, to distance. It is the band, widened by what
-     * the fish will move; for target casts only near the target, across the break only where the bottom lies in the band.
-     *
-     * @return array{float, float, float, float}
-     */
-    public function zone(): array
-    {
-        $stand = $this->reading->stand;
-        $reach = $this->reading->strikeRadiusFt($this->lure->isLoud());
-        // A surface lure counts where fish stand close enough below to come up for it.
-        $rise = $this->lure->isSurface() ? 3.0 : 0.0;
-        $depths = [$stand->shallowFt - $reach - $rise, $stand->deepFt + $reach];
-        if (in_array($this->castKind, ['flip', 'pitch', 'skip'], true)) {
-            return [...$depths, $this->cast->lengthFt - 2 * self::TARGET_FT - $reach, INF];
-        }
-
-        return $this->cast->angle === CastAngle::Crossing
-            ? [...$depths, ...self::stretch($this->cast, $stand->shallowFt, $stand->deepFt, $reach)] : [...$depths, 0.0, INF];
-    }
-
-    /**
-     * The distances from the angler between which the bottom lies between two depths, widened by the reach.
-     *
-     * @return array{float, float}
-     */
-    private static function stretch(Cast $cast, float $shallow, float $deep, float $reach): array
-    {
-        $slope = $cast->bottomNearFt - $cast->bottomFarFt;
-        if ($slope < 0.1) {
-            return [0.0, $cast->lengthFt];
-        }
-        $at = static fn (float $depth): float => $cast->lengthFt * ($cast->bottomNearFt - $depth) / $slope;
-
-        return [max(0.0, $at($deep) - $reach), min($cast->lengthFt, $at($shallow) + $reach)];
     }
 }

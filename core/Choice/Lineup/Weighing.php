@@ -24,6 +24,7 @@ use OldEddy\Choice\Lineup\Factors\SoundFactor;
 use OldEddy\Choice\Lineup\Factors\SpeciesFactor;
 use OldEddy\Choice\Lineup\Factors\SpotFactor;
 use OldEddy\Choice\Lineup\Factors\StructureFactor;
+use OldEddy\Choice\Lineup\Factors\TradeFactor;
 use OldEddy\Choice\Lineup\Factors\TrollFactor;
 use OldEddy\Choice\Lineup\Factors\WindFactor;
 use OldEddy\Choice\Lineup\Factors\WinterFactor;
@@ -46,7 +47,7 @@ final readonly class Weighing
         SpeciesFactor::class, SeasonFactor::class, DepthFactor::class, ColumnFactor::class, CoverFactor::class, StructureFactor::class,
         ClarityFactor::class, PaceFactor::class, FrontFactor::class, WindFactor::class, LightFactor::class, SpotFactor::class,
         DockFactor::class, CurrentFactor::class, ForageFactor::class, ObservedFactor::class, SizeFactor::class, ActionFactor::class,
-        SoundFactor::class, SchoolFactor::class, WinterFactor::class, TrollFactor::class, OwnSuccessFactor::class,
+        SoundFactor::class, SchoolFactor::class, TradeFactor::class, WinterFactor::class, TrollFactor::class, OwnSuccessFactor::class,
     ];
 
     /** @var list<Factor> */

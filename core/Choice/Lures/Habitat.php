@@ -35,6 +35,12 @@ final readonly class Habitat
         return $this->structures[$structure->value] ?? 1.0;
     }
 
+    /** Whether anything is said of it and a species, or of its group: what nobody says of it is no lure for them. */
+    public function isUsualFor(Species $species): bool
+    {
+        return isset($this->species[$species->value]) || isset($this->species[$species->group()]);
+    }
+
     /** How usual it is for a species: a factor. */
     public function suits(Species $species): float
     {

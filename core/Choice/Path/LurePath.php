@@ -32,6 +32,12 @@ final readonly class LurePath
         return array_map($this->point(...), array_keys($this->seconds));
     }
 
+    /** @return non-empty-list<array{float, float, float}> second, distance and depth of every moment */
+    public function moments(): array
+    {
+        return array_map(null, $this->seconds, $this->distancesFt, $this->depthsFt);
+    }
+
     /** Seconds from splash to rod tip. */
     public function seconds(): float
     {
@@ -67,32 +73,6 @@ final readonly class LurePath
         }
 
         return $sum;
-    }
-
-    /**
-     * The stretches of the way between two depths (feet) and two distances from the angler (feet), each as moments of second, distance
-     * and depth. Together they last as long as secondsBetween says.
-     *
-     * @return list<non-empty-list<array{float, float, float}>>
-     */
-    public function runsBetween(float $shallowFt, float $deepFt, float $nearFt = 0.0, float $farFt = INF): array
-    {
-        $runs = [];
-        $run = [];
-        for ($i = 0, $last = count($this->seconds) - 1; $i < $last; $i++) {
-            [$from, $to] = self::clip($this->depthsFt[$i], $this->depthsFt[$i + 1], $shallowFt, $deepFt);
-            [$from2, $to2] = self::clip($this->distancesFt[$i], $this->distancesFt[$i + 1], $nearFt, $farFt);
-            [$from, $to] = [max($from, $from2), min($to, $to2)];
-            if ($run !== [] && ($to <= $from || $from > 1e-9)) {
-                $runs[] = $run;
-                $run = [];
-            }
-            if ($to > $from) {
-                $run = $run === [] ? [$this->along($i, $from), $this->along($i, $to)] : [...$run, $this->along($i, $to)];
-            }
-        }
-
-        return $run === [] ? $runs : [...$runs, $run];
     }
 
     /** @return array{float, float, float} second, distance and depth a share of the way from one moment to the next */

@@ -23,13 +23,19 @@ final class PathModel
     /** The line pulls everything up over the last fifth (D2). */
     private const RISE_SHARE = 1 / 5;
 
+    /** So many feet a jerked plug is wound down before it is worked: some eight turns (own choice). */
+    private const WOUND_DOWN_FT = 15.0;
+
     private const FLOAT_FT_S = 0.4;
+
+    /** How fast a lure is wound home after its work, feet a second (own choice). */
+    private const HOME_FT_S = 4.0;
 
     /** Pieces after which a cast is given up: a held lure does not come home by itself. */
     private const MOST_PIECES = 400;
 
     /** Seconds a held or target lure is given before it is wound in. */
-    private const TARGET_SECONDS = 30.0;
+    private const TARGET_SECONDS = 45.0;
 
     private float $seconds = 0.0;
 
@@ -84,29 +90,34 @@ final class PathModel
             $this->sinkTo($this->allowed($this->workFt), 'fall');
         }
         $this->reached = ! $this->lure->dives();
+        if ($this->lure->dives() && $this->cadence->isJerked()) {
+            // First wound down to its depth (R1).
+            $to = $this->distance - min(self::WOUND_DOWN_FT, $this->cast->lengthFt * self::DIVE_SHARE);
+            $this->move(($this->distance - $to) / self::HOME_FT_S, $to, $this->allowed($this->workFt, $to), Motion::Wind->value);
+            $this->reached = true;
+        }
         $work = $this->cast->lengthFt * self::RISE_SHARE;
         $startOfWork = $this->seconds;
         $rounds = count($this->cadence->steps);
         $held = $this->cadence->meanSpeedFtS() < 0.15;
+        $until = $startOfWork + ($held ? self::TARGET_SECONDS : $this->cadence->mostSeconds());
         $before = null;
         for ($i = 0; $this->distance > $work && count($this->moments) < self::MOST_PIECES; $i++) {
             if ($i % $rounds === 0 && $this->reached && $this->levelFt !== null) {
                 $now = [count($this->moments) - 1, $this->depth];
                 if ($before !== null && abs($before[1] - $now[1]) < 1e-9) {
-                    $this->repeatSince($before[0], $work, $held ? self::TARGET_SECONDS + $startOfWork : INF);
-                    if ($held) {
-                        break;
-                    }
+                    $this->repeatSince($before[0], $work, $until);
                 }
                 $before = $now;
             }
             $this->take($this->cadence->steps[$i % $rounds]);
-            if ($held && $this->seconds - $startOfWork >= self::TARGET_SECONDS) {
+            // Nobody gives a cast more time than this (H3 of the trade): what is left of the way is wound home.
+            if ($this->seconds >= $until) {
                 break;
             }
         }
         // Home: wound in, rising along the line.
-        $this->move($this->distance / max(1.5, $this->cadence->speedFtS), 0.0, $this->lure->isSurface() ? 0.0 : 0.2, Motion::Wind->value);
+        $this->move($this->distance / max(self::HOME_FT_S, $this->cadence->speedFtS), 0.0, $this->lure->isSurface() ? 0.0 : 0.2, Motion::Wind->value);
 
         assert($this->moments !== [] && $this->distances !== [] && $this->depths !== [] && $this->doings !== []);
 

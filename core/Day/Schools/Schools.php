@@ -23,6 +23,10 @@ final readonly class Schools
         'spring_worms' => ['yes', 'no'],
         'cold_mud' => ['leave', 'stay_slow'],
         'loudness' => ['rattle', 'silent'],
+        'early_buzz' => ['upper_40s', 'from_58'],
+        'spring_frog' => ['all_spring', 'warm'],
+        'dock_jig' => ['green_pumpkin', 'black_and_blue'],
+        'swim_jig_wood' => ['yes', 'grass_only'],
     ];
 
     private const WORDS = [
@@ -34,6 +38,10 @@ final readonly class Schools
         'spring_worms' => 'Soft stick worms all spring: yes (default), or no (default where goby or minnow alone are eaten)',
         'cold_mud' => 'Cold muddy inflow: leave (default) or stay, tight, loud and slow',
         'loudness' => 'Sound: rattle (default under {1.5 ft} visibility) or silent (default for wary shallow or pressured fish)',
+        'early_buzz' => 'Buzzbait in spring: from the upper {40s °F~} with a big blade, slow (default, as a possible lure), or from {58 °F~}',
+        'spring_frog' => 'Frog in spring: all spring, resting long in holes (default, as a possible lure), or from {62 °F~}',
+        'dock_jig' => 'Color of a jig at docks: green pumpkin and browns (default; black and blue in mud), or black and blue',
+        'swim_jig_wood' => 'Swim jig in wood: yes (default), or in grass only',
     ];
 
     /** What a key is about, with the default of rule SCHOOLS. */

@@ -6,9 +6,7 @@ namespace OldEddy\Pictures\Slice;
 
 use Closure;
 use OldEddy\Choice\Path\CoverShape;
-use OldEddy\Reading\Column;
 use OldEddy\Reading\Reading;
-use OldEddy\Reading\Stand;
 use OldEddy\Reading\Tightness;
 
 /**
@@ -19,13 +17,8 @@ final readonly class FishMarks
 {
     private const MOST = 5;
 
-    /** A fish near cover is so far off it, one on the bottom so far above it, feet. */
+    /** A fish near cover is so far off it, feet. */
     private const OFF_COVER_FT = 3.0;
-
-    private const OVER_BOTTOM_FT = 0.4;
-
-    /** No fish is drawn nearer to the surface, feet. */
-    private const UNDER_SURFACE_FT = 0.3;
 
     /** @param  Closure(float): float  $bottomAt  depth in feet at a distance in feet */
     public function __construct(private Reading $reading, private Closure $bottomAt, private Hand $hand)
@@ -46,7 +39,15 @@ final readonly class FishMarks
         $places = $places !== [] ? $places : $this->hand->spread($fromFt, $toFt, self::MOST);
         sort($places);
 
-        return array_map(fn (float $at): FishMark => new FishMark($at, $this->depthAt($at)), $places);
+        $standing = $this->reading->standing();
+        $marks = [];
+        foreach ($places as $i => $at) {
+            // One after the other at each of the depths at which they hang there.
+            $depths = $standing->depths(($this->bottomAt)($at));
+            $marks[] = new FishMark($at, $depths[$i % count($depths)]);
+        }
+
+        return $marks;
     }
 
     /** @return list<float> distances at the cover, where it lies in the stretch */
@@ -62,19 +63,5 @@ final readonly class FishMarks
         }
 
         return array_slice(array_values(array_filter($places, static fn (float $at): bool => $at >= $fromFt && $at <= $toFt)), 0, self::MOST);
-    }
-
-    private function depthAt(float $at): float
-    {
-        $stand = $this->reading->stand;
-        $bottom = ($this->bottomAt)($at);
-        $floor = max(self::UNDER_SURFACE_FT, min($stand->deepFt, $bottom - self::OVER_BOTTOM_FT));
-
-        return max(self::UNDER_SURFACE_FT, min($floor, match ($stand->column) {
-            Column::Bottom => $floor,
-            Column::Mid => ($stand->shallowFt + $floor) / 2,
-            Column::Suspended => $this->hand->between($stand->shallowFt, $stand->middleFt()),
-            Column::Surface => $stand->shallowFt + self::OVER_BOTTOM_FT,
-        }));
     }
 }

@@ -16,6 +16,7 @@ use OldEddy\Day\Water\Light;
 use OldEddy\Day\Water\Sight;
 use OldEddy\Day\Water\WaterColor;
 use OldEddy\Reading\Reading;
+use OldEddy\Reading\Standing;
 
 /**
  * A section of the water from the angler (0 ft) outward, in numbers: sky, bottom, light, shade, fish, cover, the path of the
@@ -30,6 +31,9 @@ final readonly class Scene
 
     /** No fish is drawn on the picture's own edge. */
     private const INSIDE = 0.98;
+
+    /** Where fewer of them stand than this, against where most do, none is drawn. */
+    private const COUNTS = 0.5;
 
     /** So much of the strokes a small picture has. */
     private const SMALL = 0.35;
@@ -60,7 +64,7 @@ final readonly class Scene
         public ?LurePath $path,
         public array $ticks,
         public array $inReach,
-        public ?float $secondsInZone,
+        public ?float $secondsInReach,
         public float $silhouetteBelowFt,
         public bool $parallel,
         public ?string $lure,
@@ -95,12 +99,6 @@ final readonly class Scene
         return Curve::through($this->bottom, $distanceFt);
     }
 
-    /** Whether this water ends above the fish: they stand at depths that the section does not reach. */
-    public function fishStandDeeper(): bool
-    {
-        return $this->bandTopFt >= $this->depthFt;
-    }
-
     /** Feet from which the lure is made out where it is drawn; null without one. */
     public function sightFt(): ?float
     {
@@ -119,12 +117,11 @@ final readonly class Scene
                 $this->bottom[0][1], $this->bottom[array_key_last($this->bottom)][1]),
             $covers === [] ? '. ' : sprintf('; %s. ', implode(', ', array_map(static fn (Cover $c): string => $c->words(), $covers))),
             $this->shade === null ? '' : Said::of('Shade {%.0f ft} wide. ', $this->shade->widthFt()),
-            $this->fishStandDeeper() ? Said::of('The fish stand deeper, from {%.1f ft}. ', $this->bandTopFt)
-                : Said::of('Fish at {%.1f-%.1f ft}, %s to cover; each moves {%.1f ft}. ', $this->bandTopFt, $this->bandFloorFt,
-                    $this->reading->stand->tightness->words(), $this->reachFt),
+            Said::of('Fish at {%.1f-%.1f ft}, %s to cover; each moves {%.1f ft}. ', $this->bandTopFt, $this->bandFloorFt,
+                $this->reading->stand->tightness->words(), $this->reachFt),
         ];
         if ($this->path !== null) {
-            $parts[] = Said::of('The lure goes down to {%.1f ft} and is %.0f s in reach of a fish.', $this->path->deepestFt(), $this->secondsInZone);
+            $parts[] = Said::of('The lure goes down to {%.1f ft} and is %.0f s in reach of a fish.', $this->path->deepestFt(), $this->secondsInReach);
         }
 
         return Said::joined(...$parts);
@@ -137,12 +134,9 @@ final readonly class Scene
         $deepest = max(array_column($bottom, 1));
         $stand = $reading->stand;
         $bottomAt = static fn (float $at): float => Curve::through($bottom, $at);
-        [$from, $to] = self::stretch($bottom, $stand->shallowFt, $length);
+        [$from, $to] = self::stretch($bottom, $reading->standing(), $length);
         $path = $setup?->path();
-        $zone = $setup?->zone();
-        $runs = $zone === null ? [] : $path->runsBetween(...$zone);
-        // Fish are drawn where the bottom is deep enough and the cast can meet them.
-        [, , $near, $far] = $zone ?? [0.0, 0.0, 0.0, $length];
+        $runs = $setup?->reach()->runs() ?? [];
         $marks = new FishMarks($reading, $bottomAt, new Hand($reading->day->northernDay));
 
         return new self(
@@ -157,13 +151,13 @@ final readonly class Scene
             $to,
             $reading->strikeRadiusFt($setup?->lure->isLoud() ?? false),
             self::forms($reading, $bottomAt, $length, $fine),
-            $marks->between(max($from, $near), min($to, $far, self::INSIDE * $length), $length),
+            $marks->between($from, min($to, self::INSIDE * $length), $length),
             SkyAbove::of($reading),
             ShadeWedge::of($reading, $length),
             $path,
             $path === null ? [] : self::ticks($path),
             $runs,
-            $setup?->secondsInZone(),
+            $setup?->secondsInReach(),
             Sight::in($reading->day->visibilityFt)->silhouetteBelowFt(),
             $setup?->cast->angle === CastAngle::Parallel,
             $setup?->lure->key,
@@ -200,17 +194,17 @@ final readonly class Scene
     }
 
     /**
-     * From where to where along the section the bottom is deep enough for the band.
+     * From where to where along the section they stand.
      *
      * @param  non-empty-list<array{float, float}>  $bottom
      * @return array{float, float}
      */
-    private static function stretch(array $bottom, float $shallow, float $length): array
+    private static function stretch(array $bottom, Standing $standing, float $length): array
     {
         $inside = [];
         for ($i = 0; $i <= 80; $i++) {
             $at = $length * $i / 80;
-            if (Curve::through($bottom, $at) >= $shallow) {
+            if ($standing->over(Curve::through($bottom, $at)) >= self::COUNTS) {
                 $inside[] = $at;
             }
         }

@@ -1,7 +1,7 @@
 {{-- Try the cast: the server's core traces it, the numbers come back with the slice. --}}
 <div class="cast-try" x-data="cast" data-url="{{ route('cast', ['trip' => $trip, 'lure' => $chosen->lure->key]) }}">
     <div id="lure-slice">{!! $slice !!}</div>
-    <p class="cast-said"><b>Along the edge</b> <output x-ref="along">{{ App\Show\Units::seconds($setup->secondsInZone()) }}</output> in reach (<output
+    <p class="cast-said"><b>Along the edge</b> <output x-ref="along">{{ App\Show\Units::seconds($setup->secondsInReach()) }}</output> in reach (<output
         x-ref="near">{{ App\Show\Units::seconds($setup->secondsNearCover()) }}</output> near cover), <b>across it</b> <output x-ref="across">{{ App\Show\Units::seconds($across) }}</output>. <a
         class="rule-tag" href="{{ App\Show\RuleLink::to($trip ?? null, 'S4') }}">because S4</a> <span x-ref="warnings">{{ implode(' ', array_map($units->say(...),
         $setup->snagWarnings())) }}</span></p>

@@ -62,7 +62,7 @@
             3)) }}{{ count($bite->at) > 3 ? ' …' : '' }}</text>
     @endforeach
     @if ($draw->small)
-        <text x="{{ $draw->width - 3 }}" y="146" text-anchor="end" class="word strong">@if ($scene->secondsInZone !== null){{ App\Show\Units::seconds($scene->secondsInZone) }} in reach @endif</text>
+        <text x="{{ $draw->width - 3 }}" y="146" text-anchor="end" class="word strong">@if ($scene->secondsInReach !== null){{ App\Show\Units::seconds($scene->secondsInReach) }} in reach @endif</text>
         <text x="3" y="146" class="word">{{ $units->band($scene->bandTopFt, $scene->bandFloorFt) }}</text>
     @else
         @foreach ($draw->depthMarks() as $mark)
@@ -74,19 +74,18 @@
             <line x1="{{ $draw->x($mark) }}" x2="{{ $draw->x($mark) }}" y1="{{ $draw->floor }}" y2="{{ $draw->floor + 5 }}" class="scale"/>
             <text x="{{ $draw->x($mark) - 3 }}" y="{{ $draw->floor + 15 }}" text-anchor="end" class="scale-text">{{ $units->mark($mark) }}</text>
         @endforeach
-        @if ($scene->secondsInZone !== null)
-            <text x="{{ $draw->saidAt() }}" y="{{ max($draw->line + 14, $lureY - 8) }}" text-anchor="middle" class="word strong halo">{{ App\Show\Units::seconds($scene->secondsInZone) }} in reach</text>
+        @if ($scene->secondsInReach !== null)
+            <text x="{{ $draw->saidAt() }}" y="{{ max($draw->line + 14, $lureY - 8) }}" text-anchor="middle" class="word strong halo">{{ App\Show\Units::seconds($scene->secondsInReach) }} in reach</text>
         @endif
     @endif
 </svg>
 @unless ($draw->small)
-<figcaption><span>{{ $scene->fishStandDeeper() ? 'fish deeper, from '.$units->depth($scene->bandTopFt)
-    : 'fish at '.$units->band($scene->bandTopFt, $scene->bandFloorFt).', circles: each moves '.$units->depth($scene->reachFt) }}</span>
+<figcaption><span>fish at {{ $units->band($scene->bandTopFt, $scene->bandFloorFt) }}, circles: each moves {{ $units->depth($scene->reachFt) }}</span>
     @if ($scene->silhouetteBelowFt < $scene->depthFt)<span>no color below {{ $units->depth($scene->silhouetteBelowFt) }}</span>@endif
     <span>{{ implode(', ', array_filter([...array_map(fn ($c) => $c->value === 'none' ? '' : $c->words(), $scene->reading->covers),
         ($material = $scene->reading->day->spot->bottom?->words()) ? "{$material} bottom" : null])) }}</span>
     <span>height ×{{ number_format($draw->stretch(), 1) }}{{ $scene->path ? ', a tick every '.max(1, (int) ceil($scene->path->seconds() / 60)).' s' : '' }}{{ $scene->parallel
         ? ', along the edge' : '' }}</span>
-    @isset($beside)<span>broken line: {{ $beside->lure->name() }}, {{ App\Show\Units::seconds($beside->setup()->secondsInZone()) }} in reach</span>@endisset</figcaption>
+    @isset($beside)<span>broken line: {{ $beside->lure->name() }}, {{ App\Show\Units::seconds($beside->setup()->secondsInReach()) }} in reach</span>@endisset</figcaption>
 @endunless
 </figure>

@@ -5,44 +5,31 @@ declare(strict_types=1);
 namespace OldEddy\Choice\Lineup\Factors;
 
 use OldEddy\Basics\Said;
+use OldEddy\Choice\Lineup\CallsUp;
 use OldEddy\Choice\Lineup\Effect;
 use OldEddy\Choice\Lineup\Factor;
 use OldEddy\Choice\Lures\LureFamily;
-use OldEddy\Reading\Column;
 use OldEddy\Reading\Reading;
 use OldEddy\Reading\Stand;
 
 /** Whether the lure works where the fish are; fish come up for a lure sooner than down. Basis: rule D1, factors our own. */
 final readonly class DepthFactor implements Factor
 {
-    /** From this share of the clearest water fish come up far for a lure that draws the keen. */
-    private const CLEAR_ENOUGH = 0.6;
-
-    /** Feet that fish at the surface come up farther than their strike radius. */
-    private const SURFACE_RISE_FT = 4.0;
-
     /** Under this share of its worth a lure is no choice for the depth. */
     private const HOPELESS = 0.12;
 
-    private function __construct(
-        private Stand $stand,
-        private float $silentFt,
-        private float $loudFt,
-        private float $clear,
-        private float $keen,
-        private float $risesFt,
-        private float $bandFt,
-    ) {
+    private function __construct(private Stand $stand, private float $silentFt, private float $loudFt, private CallsUp $calls, private float $bandFt)
+    {
     }
 
     public static function on(Reading $reading): self
     {
-        $clear = max(0.0, min(1.0, $reading->day->visibilityFt / 8));
-        $keen = max(0.0, 0.5 + $reading->mood->value);
-
         return new self(
-            $reading->stand, $reading->strikeRadiusFt(), $reading->strikeRadiusFt(true), $clear, $keen,
-            3 * $clear * $keen + ($reading->day->lowLight ? 1.5 : 0.0), max(0.5, $reading->stand->deepFt - $reading->stand->shallowFt),
+            $reading->stand,
+            $reading->strikeRadiusFt(),
+            $reading->strikeRadiusFt(true),
+            new CallsUp($reading),
+            max(0.5, $reading->stand->deepFt - $reading->stand->shallowFt),
         );
     }
 
@@ -96,19 +83,10 @@ final readonly class DepthFactor implements Factor
         return $share < 1.0 ? $share : 1.0;
     }
 
-    /** Feet that fish rise for it: their strike radius, more for surface lures in clear water and low light. */
+    /** Feet that fish rise for it: their strike radius, and what it calls up. */
     private function drawsUpFt(LureFamily $lure): float
     {
-        $feet = $lure->isLoud() ? $this->loudFt : $this->silentFt;
-        $feet += $lure->appeal->drawsFt * $this->clear * $this->keen;
-        if ($lure->isSurface()) {
-            $feet += $this->risesFt;
-        }
-        if ($this->clear > self::CLEAR_ENOUGH) {
-            $feet += $lure->appeal->drawsKeenFt * $this->keen;
-        }
-
-        return $this->stand->column === Column::Surface ? $feet + self::SURFACE_RISE_FT : $feet;
+        return ($lure->isLoud() ? $this->loudFt : $this->silentFt) + $this->calls->openFt($lure);
     }
 
     private static function span(float $from, float $to): string|Said

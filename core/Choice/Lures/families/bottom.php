@@ -234,7 +234,7 @@ return [
     ],
     'micro_jig' => [
         'text' => 'Tiny jig of 1/16 to 1/32 oz: very shallow spring smallmouth, crappie, perch, bluegill.',
-        'depth_ft' => [1, 12], 'temp_f' => [38, 44, 82, 90], 'columns' => ['mid', 'suspended', 'bottom'], 'speed_ft_s' => [0.3, 1.2],
+        'depth_ft' => [1, 30], 'temp_f' => [38, 44, 82, 90], 'columns' => ['mid', 'suspended', 'bottom'], 'speed_ft_s' => [0.3, 1.2],
         'vibration' => 0.05, 'sound' => 0.0, 'flash' => 0.1, 'sight' => 0.8,
         'exposure' => 'exposed', 'snag' => 0.15, 'role' => 'finesse', 'compact' => true, 'low_action' => true,
         'covers' => ['none' => 1.1, 'brush' => 0.8, 'standing_timber' => 0.9, 'dock' => 1.15, 'reeds' => 0.7, 'flooded_bushes' => 0.85, 'grass_matted' => 0.1],
