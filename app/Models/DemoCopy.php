@@ -13,6 +13,8 @@ use Illuminate\Support\Facades\Schema;
  */
 final class DemoCopy
 {
+    public const EMAIL = 'marlo@old-eddy.example';
+
     private const HOURS = 24;
 
     /** So many accounts whose time is over go with every visitor who comes. */

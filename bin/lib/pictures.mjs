@@ -16,6 +16,8 @@ const open = (await rows.first().getAttribute('href')).replace(/\/\w+$/, '');
 /** A finished day by its name, found in the logbook: the list of days has only the last of them. */
 const day = async (name, at = 1) => {
     await page.goto(`${base}/look-back?page=${at}`);
+    // The days of a copy may still be added up: the page goes on by itself.
+    await page.waitForSelector('.log-day', { timeout: 60000 }).catch(() => {});
     const row = page.locator('main a[href*="/days/"]', { hasText: name }).first();
     if (!(await page.locator('.log-day').count())) {
         throw new Error(`no day of the demo is called ${name}`);

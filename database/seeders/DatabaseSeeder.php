@@ -6,11 +6,11 @@ namespace Database\Seeders;
 
 use App\Boat\Listener;
 use App\Day\SpreadOfDay;
-use App\Http\Controllers\AccountController;
 use App\Jobs\SumDays;
 use App\Log\EventTaker;
 use App\Log\Generator;
 use App\Models\BoxItem;
+use App\Models\DemoCopy;
 use App\Models\Lake;
 use App\Models\RackSlot;
 use App\Models\Trip;
@@ -36,7 +36,7 @@ final class DatabaseSeeder extends Seeder
 
     public function run(): void
     {
-        $marlo = User::query()->firstOrCreate(['email' => AccountController::DEMO_EMAIL], ['name' => 'Marlo', 'password' => self::PASSWORD]);
+        $marlo = User::query()->firstOrCreate(['email' => DemoCopy::EMAIL], ['name' => 'Marlo', 'password' => self::PASSWORD]);
         if ($marlo->trips()->exists()) {
             return;
         }

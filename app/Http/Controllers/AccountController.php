@@ -21,8 +21,6 @@ final class AccountController
 {
     private const TAKEN = 'There is an account with this address already. Sign in instead.';
 
-    public const DEMO_EMAIL = 'marlo@old-eddy.example';
-
     /** Tries for one address from one sender, and from one sender for any address, a minute. */
     private const TRIES = 5;
 
@@ -56,7 +54,7 @@ final class AccountController
         }
         RateLimiter::clear($key);
         // The demo's own account stays as it is: whoever signs in to it gets a copy, as whoever looks around does.
-        SignIn::enter($request, $user->email === self::DEMO_EMAIL ? DemoCopy::of($user) : $user);
+        SignIn::enter($request, $user->email === DemoCopy::EMAIL ? DemoCopy::of($user) : $user);
 
         return redirect()->intended(route('days'));
     }
@@ -86,7 +84,7 @@ final class AccountController
 
     public function lookAround(Request $request): RedirectResponse
     {
-        SignIn::enter($request, DemoCopy::of(User::query()->where('email', self::DEMO_EMAIL)->firstOrFail()));
+        SignIn::enter($request, DemoCopy::of(User::query()->where('email', DemoCopy::EMAIL)->firstOrFail()));
 
         return redirect()->route('days');
     }

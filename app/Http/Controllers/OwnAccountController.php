@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Passwords;
 use App\Http\SignIn;
 use App\Models\Code;
+use App\Models\DemoCopy;
 use App\Models\Device;
 use App\Models\User;
 use Illuminate\Contracts\View\View;
@@ -133,7 +134,7 @@ final class OwnAccountController
 
     private function isDemo(User $user): bool
     {
-        return $user->email === AccountController::DEMO_EMAIL || $user->ends_at !== null;
+        return $user->email === DemoCopy::EMAIL || $user->ends_at !== null;
     }
 
     private function sure(User $user, string $password, string $field = 'password'): void
