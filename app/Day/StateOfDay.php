@@ -133,7 +133,7 @@ final class StateOfDay
     {
         $day = Settler::settle($trip->told());
         $place = $trip->lake?->placeOf($spot) ?? $spot->place();
-        $picked = SpotWriter::write(SpotOfDay::of($place, $day, $minute, $spot->dockPlan($day->riseFt())));
+        $picked = SpotWriter::write(SpotOfDay::of($place, $day, $minute));
 
         return self::merged($trip, static function (array $conditions) use ($picked): array {
             $conditions = ['spot' => $picked] + $conditions;

@@ -38,7 +38,7 @@ final class SpotsAhead
             if ($shared !== null && ! in_array($spot->name, $shared, true)) {
                 continue;
             }
-            $there = $told->at(SpotOfDay::of($ranked->place, $lake->day, $minute, $spot->dockPlan($lake->day->riseFt())));
+            $there = $told->at(SpotOfDay::of($ranked->place, $lake->day, $minute));
             $reading = WaterReader::read(Settler::settle($there));
             $at = new RodsAt($toFish->rods, $reading);
             $spots[$spot->name] = [

@@ -88,7 +88,7 @@ final class LakeSpot extends Model
             array_map(Cover::from(...), $this->cover),
             $this->bottom === null ? null : Bottom::from($this->bottom),
             $this->shallow_ft, $this->deep_ft, $this->depth_nearby_ft, $this->bank_faces_deg, $this->object_height_ft, $this->setback_ft, $this->fetch_ft,
-            $this->shape === null ? null : new Shape(...$this->shape), $section,
+            $this->shape === null ? null : new Shape(...$this->shape), $section, $this->dockPlan(0.0),
         );
     }
 

@@ -19,6 +19,7 @@ use OldEddy\Day\Conditions\WindDay;
 use OldEddy\Day\Season\Stage;
 use OldEddy\Day\Water\DaysOfWind;
 use OldEddy\Reading\Shadow;
+use OldEddy\Reading\Standing;
 use OldEddy\Reading\WaterReader;
 use OldEddy\Rules\RuleBook;
 use OldEddy\Where\Docks\DockMark;
@@ -29,12 +30,14 @@ use OldEddy\Where\Docks\DockShade;
 use OldEddy\Where\Docks\DockSide;
 use OldEddy\Where\Docks\Extra;
 use OldEddy\Where\Places\DayByHour;
+use OldEddy\Where\Places\Factors\DepthFits;
 use OldEddy\Where\Places\Hour;
 use OldEddy\Where\Places\Lookalikes;
 use OldEddy\Where\Places\OwnRecord;
 use OldEddy\Where\Places\Place;
 use OldEddy\Where\Places\PlaceRanking;
 use OldEddy\Where\Places\RankedPlace;
+use OldEddy\Where\Places\SpotOfDay;
 use OldEddy\Where\Stream\CurrentPlace;
 use PHPUnit\Framework\TestCase;
 
@@ -206,6 +209,63 @@ final class WhereTest extends TestCase
         self::assertLessThanOrEqual(9.0, Hour::of($day, 780, 9.0)->reading->stand->deepFt);
     }
 
+    /** F21: what Where says of a place is what Read says where that place is the spot of the day. */
+    public function test_the_band_of_a_place_is_the_one_that_read_gives_it(): void
+    {
+        $said = 0;
+        foreach ([['2026-01-20', 42], ['2026-04-12', 61], ['2026-07-18', 84], ['2026-10-20', 63]] as [$date, $tempF]) {
+            $told = ConditionsReader::read([
+                'species' => 'largemouth_bass', 'date' => $date, 'time' => '13:00', 'lat' => 37.0, 'lon' => -80.0, 'timezone' => 'America/New_York',
+                'water' => ['temp_f' => $tempF, 'visibility_ft' => 5], 'weather' => ['sky' => 'clear', 'wind_mph' => 4],
+            ]);
+            $day = Settler::settle($told);
+            foreach ([
+                new Place('floats', 37, -80, Structure::Dock, [Cover::Dock], null, 16, 24, dock: new DockPlan('floats', DockKind::Floating, 16.0, 24.0)),
+                new Place('posts', 37, -80, Structure::Dock, [Cover::Dock], null, 4, 6, dock: new DockPlan('posts', DockKind::Piling, 4.0, 6.0)),
+                new Place('mats', 37, -80, Structure::Flat, [Cover::GrassMatted], null, 2, 6),
+                new Place('reeds', 37, -80, null, [Cover::Reeds], null, 1, 4),
+                new Place('ledge', 37, -80, Structure::Ledge, [], null, 10, 25),
+            ] as $place) {
+                $hour = Hour::of($day, 780);
+                $read = WaterReader::read(Settler::settle($told->at(SpotOfDay::of($place, $day, 780))))->stand;
+                $there = $hour->readingAt($place)->stand;
+                self::assertEquals($read, $there, "{$place->name}, {$date}");
+                $reasons = implode(' ', array_map(strval(...), array_column(PlaceRanking::at([$place], $hour)[0]->reasons, 'text')));
+                $band = sprintf('Fish are at %.0f-%.0f ft here', $read->shallowFt, $read->deepFt);
+                $said += str_contains($reasons, $band) ? 1 : 0;
+                self::assertTrue(str_contains($reasons, $band) || str_contains($reasons, 'misses their'), $reasons);
+            }
+        }
+        self::assertGreaterThan(8, $said);
+    }
+
+    /** F21: over deep water they hang under the floats, at the depth that they have on the whole lake. */
+    public function test_a_deep_floating_dock_is_not_marked_down_for_the_bottom_under_it(): void
+    {
+        $day = $this->day(['date' => '2026-04-18', 'water' => ['temp_f' => 60, 'visibility_ft' => 4], 'weather' => ['sky' => 'clear']]);
+        $fits = fn (?DockPlan $dock): float => $this->fit(new Place('d', 37, -80, Structure::Dock, [Cover::Dock], null, 18, 25, dock: $dock), $day, 780);
+        self::assertLessThan(18, Hour::of($day, 780)->reading->stand->deepFt);
+        self::assertGreaterThan(1.3 * $fits(null), $fits(new DockPlan('d', DockKind::Floating, 18.0, 25.0)));
+    }
+
+    /** Own choice of the numbers: what holds the band gains, what misses it loses by the foot, half of it where the depth lies close by. */
+    public function test_a_place_gains_and_loses_by_the_depth_it_holds(): void
+    {
+        $hour = Hour::of($this->day(['date' => '2026-01-20', 'water' => ['temp_f' => 42, 'visibility_ft' => 6], 'weather' => ['sky' => 'clear']]), 780);
+        $stand = $hour->reading->stand;
+        self::assertGreaterThan(8, $stand->shallowFt);
+        $number = static fn (float $from, float $to, ?float $near = null): float => round(
+            (new DepthFits)->weigh(new Place('x', 37, -80, null, [], null, $from, $to, $near), $hour)->effect ?? 0.0, 3,
+        );
+        $top = $stand->shallowFt;
+        self::assertSame(1.35, $number($top, $stand->deepFt));
+        self::assertSame(0.85, $number(0.0, $top - 2));
+        self::assertSame(0.925, $number(0.0, $top - 2, $top + 1));
+        self::assertSame(0.67, $number(0.0, $top - 5));
+        self::assertSame(0.3, $number($stand->deepFt + 60, $stand->deepFt + 70));
+        self::assertNull((new DepthFits)->weigh(new Place('x', 37, -80), $hour));
+    }
+
     /** W18: the shadow lies opposite the sun; casts within 30° of it are spoilt while the sun is under 45° high. */
     public function test_the_shadow_spoils_casts_on_its_side(): void
     {
@@ -286,7 +346,7 @@ final class WhereTest extends TestCase
         $marks = self::byPart(DockReader::read(new DockPlan('D', DockKind::Floating, 3, 10), $day));
         self::assertFalse($marks['inside end']->suspended);
         self::assertTrue($marks['outside posts']->suspended);
-        self::assertSame($marks['inside end']->waterFt, $marks['inside end']->fishFt);
+        self::assertEqualsWithDelta($marks['inside end']->waterFt - Standing::OVER_BOTTOM_FT, $marks['inside end']->fishFt, 1e-9, 'on the bottom');
         foreach (DockReader::read(new DockPlan('P', DockKind::Piling, 3, 10), $day) as $mark) {
             self::assertFalse($mark->suspended, 'they hardly suspend at posts');
         }

@@ -207,7 +207,8 @@ final class DockReader
         $reading = $this->reading($cover, $waterFt);
         $stand = $reading->stand;
         $suspended = $stand->column === Column::Suspended;
-        $fishFt = $stand->column === Column::Bottom ? $waterFt : min($waterFt, $stand->middleFt());
+        $depths = $reading->standing()->depths($waterFt);
+        $fishFt = $depths[intdiv(count($depths), 2)];
         $how = match (true) {
             $suspended && $cover === Cover::Dock => Said::of('suspended, {%.0f-%.0f ft} down', $stand->shallowFt, min($waterFt, $stand->deepFt)),
             $stand->column === Column::Bottom => 'on the bottom',

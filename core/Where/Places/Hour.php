@@ -42,4 +42,12 @@ final readonly class Hour
     {
         return $this->sections[$place->section ?? ''] ?? $this;
     }
+
+    /** The reading at a place this hour: what Read says where it is the spot of the day. */
+    public function readingAt(Place $place): Reading
+    {
+        $day = $this->reading->day;
+
+        return WaterReader::read($day->with(['spot' => SpotOfDay::of($place, $day, $this->minute)]));
+    }
 }

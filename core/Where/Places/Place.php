@@ -10,6 +10,7 @@ use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Structure;
 use OldEddy\Log\Evidence\StintPlace;
 use OldEddy\Log\Next\Fishable;
+use OldEddy\Where\Docks\DockPlan;
 use OldEddy\Where\Lake\Shape;
 use OldEddy\Where\Shade\BankShade;
 
@@ -17,7 +18,8 @@ use OldEddy\Where\Shade\BankShade;
  * A marked spot: position in degrees, what it is, depths in feet at the reference level, the compass direction from its
  * bank out over the water with the height of what stands on it (feet), and the fetch of open water before it in feet by
  * eight compass directions, from north clockwise, and the shape of
- * the bottom, where the lake's depths are known; the section of the lake it lies in, by its name.
+ * the bottom, where the lake's depths are known; the section of the lake it lies in, by its name;
+ * its dock at the reference level.
  */
 final readonly class Place
 {
@@ -41,6 +43,7 @@ final readonly class Place
         public ?array $fetchFt = null,
         public ?Shape $shape = null,
         public ?string $section = null,
+        public ?DockPlan $dock = null,
     ) {
     }
 

@@ -8,7 +8,6 @@ use OldEddy\Day\Conditions\Dock;
 use OldEddy\Day\Conditions\DockPart;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Spot;
-use OldEddy\Where\Docks\DockPlan;
 
 /** A marked place as the spot of a day: its depths at today's level, its shade at a minute, its dock. Rules W12, S22. */
 final class SpotOfDay
@@ -20,10 +19,11 @@ final class SpotOfDay
     private const LEAST_DOCK_FT = 0.5;
 
     /** @param  int  $minute  of the day, 0 to 1439 */
-    public static function of(Place $place, Settled $day, int $minute, ?DockPlan $dock = null): Spot
+    public static function of(Place $place, Settled $day, int $minute): Spot
     {
         $rise = $day->riseFt();
         [$shallow, $deep] = $place->depthAt($rise) ?? [null, null];
+        $dock = $place->dock?->atLevel($rise);
         $width = $place->shade() === null ? null : $place->shadeFtAt($day, $minute);
 
         return new Spot(
