@@ -6,6 +6,7 @@ namespace OldEddy\Reading;
 
 use OldEddy\Basics\Said;
 use OldEddy\Day\Conditions\Observed;
+use OldEddy\Day\Season\Spawning;
 use OldEddy\Day\Season\Species;
 use OldEddy\Day\Season\Stage;
 use OldEddy\Day\Season\StageTable;
@@ -14,12 +15,10 @@ use OldEddy\Day\Season\YearDirection;
 /** Finds the stage from temperature and direction of the year; what the angler sees overrides both. Basis: rules F1 and F19. */
 final class StageFinder
 {
-    /** Northern day of the year after which no black bass spawn is reckoned with (about 12 July; our own choice). */
-    private const SPAWN_OVER = 193;
-
     /**
      * @param  ?Stage  $given  set by the angler
      * @param  list<Observed>  $observed
+     * @param  ?Spawning  $dates  what the calendar allows; null where no date is known
      */
     public static function find(
         Species $species,
@@ -28,6 +27,7 @@ final class StageFinder
         int $northernDay,
         ?Stage $given = null,
         array $observed = [],
+        ?Spawning $dates = null,
     ): StageFound {
         if ($given !== null) {
             return new StageFound($given, 'You set the stage yourself.');
@@ -41,11 +41,15 @@ final class StageFinder
         $table = StageTable::of($species);
         $stage = $direction === YearDirection::Warming ? $table->warming($tempF) : $table->cooling($tempF);
         $name = $species->words();
-        if ($direction === YearDirection::Warming && $northernDay > self::SPAWN_OVER && in_array($stage, [Stage::Prespawn, Stage::Spawn], true)) {
-            return new StageFound(
-                Stage::Postspawn,
-                Said::of('{%.0f °F} would be %s for %s, but by this date the spawn is over.', $tempF, $stage->words(), $name),
-            );
+        $held = $dates?->held($stage, $northernDay, $tempF) ?? $stage;
+        if ($held !== $stage) {
+            $but = match ($held) {
+                Stage::Winter => 'but it is midwinter',
+                Stage::Prespawn => 'but at this latitude it is too early in the year',
+                default => 'but by this date the spawn is over',
+            };
+
+            return new StageFound($held, Said::of('{%.0f °F} would be %s for %s, %s.', $tempF, $stage->words(), $name, $but));
         }
         if (in_array(Observed::LeavesTurning, $observed, true) && in_array($stage, [Stage::Summer, Stage::Postspawn], true)) {
             return new StageFound(Stage::EarlyFall, 'Leaves are turning; that outranks the thermometer.');

@@ -46,9 +46,10 @@ final readonly class StageOutlook
         [$stage, $atF] = $next;
         $way = $warming ? $atF - $day->tempF : $day->tempF - $atF;
         $rate = self::rate($day, $warming);
-        $likely = max(0.0, $way) / $rate;
+        $soonest = $day->spawning?->daysUntil($stage, $day->northernDay) ?? 0.0;
+        $likely = max($soonest, max(0.0, $way) / $rate);
 
-        return $likely > self::HORIZON_DAYS ? null : new self($stage, floor($likely / self::QUICK), round($likely), ceil($likely / self::SLOW));
+        return $likely > self::HORIZON_DAYS ? null : new self($stage, floor(max($soonest, $likely / self::QUICK)), round($likely), ceil($likely / self::SLOW));
     }
 
     /** Degrees a day on the way of the year. */

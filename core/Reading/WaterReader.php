@@ -13,7 +13,7 @@ final class WaterReader
     /** The reading of a settled day. */
     public static function read(Settled $day): Reading
     {
-        $stage = StageFinder::find($day->species, $day->tempF, $day->direction, $day->northernDay, $day->stageGiven, $day->observed);
+        $stage = StageFinder::find($day->species, $day->tempF, $day->direction, $day->northernDay, $day->stageGiven, $day->observed, $day->spawning);
         $mood = Mood::of($day, $stage->stage);
         $stand = StandFinder::find($day, $stage->stage, $mood);
 

@@ -134,13 +134,17 @@ return [
             ceil($days) <= 1 ? 'day' : 'days',
         );
     },
-    'W25' => static function (Reading $r): ?Said {
+    'W25' => static function (Reading $r): Said|string|null {
         $next = StageOutlook::of($r);
 
-        return $next === null ? null : Said::of(
-            'Next comes %s: in about %.0f days, %.0f at the earliest, %.0f at the latest.',
-            $next->stage->words(), $next->likelyDays, $next->earliestDays, $next->latestDays,
-        );
+        return match (true) {
+            $next === null => null,
+            $next->likelyDays < 1 => "It is turning to {$next->stage->words()} now.",
+            default => Said::of(
+                'Next comes %s: in about %.0f days, %.0f at the earliest, %.0f at the latest.',
+                $next->stage->words(), $next->likelyDays, $next->earliestDays, $next->latestDays,
+            ),
+        };
     },
     'F2' => static fn (Reading $r): ?string => $r->isOfBass(Stage::Winter)
         ? 'Tight groups on hard bottom beside the deepest water of the area'.($r->day->spot->bottom === Bottom::Mud ? '; this bottom is soft, which they avoid.' : '.') : null,

@@ -5,13 +5,19 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use OldEddy\Basics\Units\Temperature;
+use OldEddy\Contract\ConditionsReader;
 use OldEddy\Day\Conditions\Observed;
+use OldEddy\Day\Conditions\Settler;
 use OldEddy\Day\Season\Appetite;
+use OldEddy\Day\Season\Spawning;
 use OldEddy\Day\Season\Species;
 use OldEddy\Day\Season\Stage;
 use OldEddy\Day\Season\StageTable;
 use OldEddy\Day\Season\YearDirection;
+use OldEddy\Reading\Reading;
 use OldEddy\Reading\StageFinder;
+use OldEddy\Reading\StageOutlook;
+use OldEddy\Reading\WaterReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -178,5 +184,52 @@ final class SeasonTest extends TestCase
         sort($numbers);
 
         return $numbers;
+    }
+
+    /** F22: common practice, no source; the days between the named latitudes are our own. */
+    public function test_the_calendar_holds_the_spawn_by_latitude(): void
+    {
+        $stage = static fn (string $species, string $date, float $lat, float $tempF, array $more = []): Stage => WaterReader::read(Settler::settle(
+            ConditionsReader::read(['species' => $species, 'date' => $date, 'lat' => $lat, 'lon' => -85.0, 'water' => ['temp_f' => $tempF]] + $more),
+        ))->stage->stage;
+        foreach (Species::cases() as $species) {
+            foreach (['2026-12-05', '2026-01-05', '2026-01-30'] as $date) {
+                foreach ([34.0, 40.0, 44.0] as $tempF) {
+                    self::assertSame(Stage::Winter, $stage($species->value, $date, 40.0, $tempF), "{$species->value}, {$date}, {$tempF}: midwinter");
+                }
+            }
+        }
+        // Pike spawn just after the ice is gone: in February far south, in May far north.
+        self::assertSame([Stage::Spawn, Stage::Prespawn], [$stage('northern_pike', '2026-02-20', 36.0, 44), $stage('northern_pike', '2026-02-20', 50.0, 44)]);
+        self::assertSame(Stage::Spawn, $stage('northern_pike', '2026-05-06', 54.0, 44));
+        // Largemouth not before late January far south, not before mid May at 45 degrees.
+        self::assertSame([Stage::Spawn, Stage::Prespawn], [$stage('largemouth_bass', '2026-01-28', 27.0, 66), $stage('largemouth_bass', '2026-01-15', 27.0, 66)]);
+        self::assertSame([Stage::Prespawn, Stage::Spawn], [$stage('largemouth_bass', '2026-05-08', 45.0, 64), $stage('largemouth_bass', '2026-05-20', 45.0, 64)]);
+        foreach (['largemouth_bass', 'smallmouth_bass', 'spotted_bass'] as $bass) {
+            self::assertSame(Stage::Postspawn, $stage($bass, '2026-07-06', 47.0, 61), 'no bass spawns after the first days of July');
+        }
+        self::assertSame(Stage::Spawn, $stage('bluegill', '2026-07-20', 47.0, 72), 'bluegill do');
+        // The southern half, half a year later.
+        self::assertSame([Stage::Prespawn, Stage::Spawn], [$stage('largemouth_bass', '2026-11-06', -45.0, 64), $stage('largemouth_bass', '2026-11-22', -45.0, 64)]);
+        // What is seen stands over any date; without a date the thermometer speaks.
+        self::assertSame(Stage::Spawn, $stage('largemouth_bass', '2026-04-20', 45.0, 64, ['observed' => ['beds']]));
+        self::assertSame(Stage::Spawn, StageFinder::find(Species::LargemouthBass, 66, YearDirection::Warming, 200)->stage);
+    }
+
+    /** F22, W25: what the calendar holds back does not come before its day, and nothing comes in no days. */
+    public function test_the_outlook_waits_for_the_calendar(): void
+    {
+        $read = static fn (string $date, float $tempF): Reading => WaterReader::read(Settler::settle(
+            ConditionsReader::read(['species' => 'largemouth_bass', 'date' => $date, 'lat' => 45.0, 'lon' => -85.0, 'water' => ['temp_f' => $tempF]]),
+        ));
+        $outlook = StageOutlook::of($read('2026-05-01', 66));
+        self::assertNotNull($outlook);
+        self::assertSame([Stage::Spawn, 14.0, 14.0], [$outlook->stage, $outlook->earliestDays, $outlook->likelyDays]);
+        self::assertSame(31.0 - 10.0 + 1.0, Spawning::of(Species::LargemouthBass, 45)->daysUntil(Stage::EarlyPrespawn, 10));
+        self::assertSame(58.0, Spawning::of(Species::LargemouthBass, 45)->daysUntil(Stage::EarlyPrespawn, 340));
+        foreach (range(40, 80) as $tempF) {
+            $said = implode(' ', array_map(static fn (mixed $f): string => (string) $f->text, $read('2026-05-20', $tempF)->findings()));
+            self::assertStringNotContainsString('in about 0 days', $said);
+        }
     }
 }

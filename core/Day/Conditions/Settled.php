@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OldEddy\Day\Conditions;
 
 use OldEddy\Day\Schools\Schools;
+use OldEddy\Day\Season\Spawning;
 use OldEddy\Day\Season\Species;
 use OldEddy\Day\Season\Stage;
 use OldEddy\Day\Season\YearDirection;
@@ -33,6 +34,7 @@ final readonly class Settled
     public ClarityShift $clarityShift;
 
     /**
+     * @param  ?Spawning  $spawning  what the calendar allows; null without a date
      * @param  list<Forage>  $forage
      * @param  list<Observed>  $observed
      * @param  ?list<string>  $owned
@@ -77,6 +79,7 @@ final readonly class Settled
         public ?array $owned,
         public Schools $schools,
         public array $assumed,
+        public ?Spawning $spawning = null,
         public array $ownSuccess = [],
         public array $visibilityHistory = [],
         public array $dayTemps = [],

@@ -7,6 +7,7 @@ namespace OldEddy\Day\Conditions;
 use DateTimeImmutable;
 use DateTimeZone;
 use OldEddy\Basics\Said;
+use OldEddy\Day\Season\Spawning;
 use OldEddy\Day\Season\Stage;
 use OldEddy\Day\Season\StageTable;
 use OldEddy\Day\Season\YearDirection;
@@ -63,6 +64,7 @@ final class Settler
             stageGiven: $told->stage,
             northernDay: $northernDay,
             direction: $direction,
+            spawning: $told->date === null ? null : Spawning::of($told->species, $lat),
             minuteOfDay: $minute,
             sunDay: $sunDay,
             sunElevationDeg: $sun?->elevationDeg,
