@@ -68,6 +68,19 @@ final readonly class Stand
         return new self($this->shallowFt, $this->deepFt, $this->column, $this->tightness, $this->structures, self::first($covers, $this->covers));
     }
 
+    /**
+     * Looked for only at some structures: its own among them, then the typical ones.
+     *
+     * @param  list<Structure>  $has
+     * @param  list<Structure>  $typical
+     */
+    public function among(array $has, array $typical): self
+    {
+        $left = array_values(array_filter($this->structures, static fn (Structure $s): bool => in_array($s, $has, true)));
+
+        return new self($this->shallowFt, $this->deepFt, $this->column, $this->tightness, self::first($left, $typical), $this->covers);
+    }
+
     /** The same without these structures. */
     public function without(Structure ...$structures): self
     {

@@ -30,6 +30,9 @@ final class StandFinder
     /** From here fish rise in low light, °F (L20; our own). */
     private const RISES_FROM_F = 58.0;
 
+    /** Fish of deeper water keep to the lower part of one that is shallower: from this share of it down. Own choice. */
+    private const LOWER_PART = 0.6;
+
     /** @var array<string, Column> */
     private const ABOVE = ['bottom' => Column::Mid, 'mid' => Column::Surface, 'suspended' => Column::Suspended, 'surface' => Column::Surface];
 
@@ -53,6 +56,7 @@ final class StandFinder
         $stand = $finder->byShade($stand);
         $stand = $finder->underRoof($stand);
         $stand = $finder->inCurrent($stand);
+        $stand = $finder->inKindOfWater($stand);
         $stand = $finder->withinSpot($stand);
 
         return $finder->atDock($stand);
@@ -226,6 +230,27 @@ final class StandFinder
     private function inCurrent(Stand $stand): Stand
     {
         return $this->day->current->runs() && $this->day->species->group() === 'walleyes' ? $stand->inColumn(Column::Bottom) : $stand;
+    }
+
+    /** F23: where nobody named a place, look for what such water has, and no deeper than it usually is. */
+    private function inKindOfWater(Stand $stand): Stand
+    {
+        static $waters = null;
+        $waters ??= require __DIR__.'/waters.php';
+        $water = $waters[$this->day->waterbody->value] ?? null;
+        $spot = $this->day->spot;
+        if ($water === null) {
+            return $stand;
+        }
+        if ($spot->structure === null) {
+            $stand = $stand->among(array_map(Structure::from(...), $water['has']), array_map(Structure::from(...), $water['typical']));
+        }
+        if ($spot->deepFt !== null) {
+            return $stand;
+        }
+        $deepest = $water[$this->day->species->isBass() ? 'deepest_bass' : 'deepest'];
+
+        return $stand->between(min($stand->shallowFt, self::LOWER_PART * $deepest), min($stand->deepFt, $deepest));
     }
 
     /** S20, S21: in warm months a shade line holds fish on its edge; how far out depends on how far they see. */

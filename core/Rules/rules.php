@@ -239,6 +239,7 @@ return [
         'Stage follows water temperature and the direction of the year; what the angler sees (beds, fry, leaves turning) overrides it. One table holds the cut points of each species; several of them are values from memory.',
     ],
     'F20' => [2, 'common_practice', null, 'Walleye and zander in current keep the bottom, also in low light; in every stage the places behind a break lead.'],
+    'F23' => [2, 'common_practice', null, 'The kind of water bounds the place. A river: seams, eddies, below bars, bend holes, mouths; bass from 1 to 10 ft; no humps and ledges. A pond: banks, dam, points, overflow; rarely over 12 ft. A canal: a few feet; bridges, narrows, mouths, moored boats. Where nobody named a place, "look for" has only what that water has.'],
     'F22' => [2, 'common_practice', null, 'Temperature alone lies: a species spawns between an earliest day by latitude and a latest one, southern half turned by half a year. No bass spawns after the first days of July; pike and walleye not under midwinter cold. December and January under about 45 °F are winter for all. What is seen (beds, fry) stands over any date.'],
     'F21' => [2, 'own', null, 'Where fish stand is one thing: for a place with its bottom, how likely a fish stands over how much water and how high above the bottom. Band, reach, marks and the worth of a place come from it. A place is judged by the depth at which the fish hang, not by the depth of the bottom below them.'],
     'L1' => [
