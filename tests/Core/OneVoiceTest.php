@@ -32,6 +32,7 @@ final class OneVoiceTest extends TestCase
             $plan = Planner::plan(ConditionsReader::read(self::anyDay($seed)));
             foreach (array_slice($plan->lineup, 0, 3) as $entry) {
                 $reach = $entry->setup()->reach();
+                self::assertStringNotContainsString('hang in none', implode(' ', $entry->setup()->snagWarnings()), "day {$seed}");
                 self::assertLessThanOrEqual(180.0, $reach->castSeconds(), "day {$seed}, {$entry->lure->key} (R23)");
                 if ($reach->seconds() <= 0.0) {
                     $without[$seed] = $entry->lure->key;

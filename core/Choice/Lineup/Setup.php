@@ -135,7 +135,7 @@ final class Setup
     public function snagWarnings(): array
     {
         $warnings = [];
-        $covers = array_filter($this->reading->day->spot->covers, fn (Cover $c): bool => $this->lure->through($c) < CoverFit::HANGS_UP);
+        $covers = array_filter($this->reading->day->spot->covers, fn (Cover $c): bool => $c !== Cover::None && $this->lure->through($c) < CoverFit::HANGS_UP);
         if ($covers !== []) {
             $warnings[] = ($this->lure->rigging->exposure === Exposure::Treble ? 'Trebles will hang in ' : 'It will hang in ').implode(
                 ', ',
