@@ -114,6 +114,11 @@ final class OneVoiceTest extends TestCase
         self::assertGreaterThan(1.0, (new CallsUp($clear))->feet($popper));
         self::assertSame(0.0, (new CallsUp($mud))->feet($popper));
         self::assertSame(0.0, (new CallsUp($clear))->feet(Catalog::get('football_jig')), 'what crawls below calls none up');
+        // It is drawn and said.
+        $scene = Scene::ofSetup(Setup::of($popper, $clear));
+        self::assertSame((new CallsUp($clear))->feet($popper), $scene->callsFt);
+        self::assertStringContainsString(sprintf('come up %.1f ft more for this lure', $scene->callsFt), (string) $scene->words());
+        self::assertStringNotContainsString('come up', (string) Scene::ofSetup(Setup::of($popper, $mud))->words());
         self::assertGreaterThan(Setup::of($popper, $mud)->secondsInReach(), Setup::of($popper, $clear)->secondsInReach());
     }
 }

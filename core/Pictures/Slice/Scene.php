@@ -57,6 +57,7 @@ final readonly class Scene
         public float $bandNearFt,
         public float $bandFarFt,
         public float $reachFt,
+        public float $callsFt,
         public array $forms,
         public array $fish,
         public SkyAbove $above,
@@ -121,6 +122,7 @@ final readonly class Scene
                 $this->reading->stand->tightness->words(), $this->reachFt),
         ];
         if ($this->path !== null) {
+            $parts[] = $this->callsFt < 0.5 ? '' : Said::of('They come up {%.1f ft} more for this lure. ', $this->callsFt);
             $parts[] = Said::of('The lure goes down to {%.1f ft} and is %.0f s in reach of a fish.', $this->path->deepestFt(), $this->secondsInReach);
         }
 
@@ -150,6 +152,7 @@ final readonly class Scene
             $from,
             $to,
             $reading->strikeRadiusFt($setup?->lure->isLoud() ?? false),
+            $setup?->callsFt() ?? 0.0,
             self::forms($reading, $bottomAt, $length, $fine),
             $marks->between($from, min($to, self::INSIDE * $length), $length),
             SkyAbove::of($reading),

@@ -2,6 +2,7 @@
 @php($draw = new App\Drawing\SliceDrawing($scene, $small ?? false, $tall ?? false))
 @php($above = $scene->above)
 @php([$radiusX, $radiusY] = $draw->circle($scene->reachFt))
+@php($radiusUp = $draw->circle($scene->reachFt + $scene->callsFt)[1])
 <figure @class(['slice', 'small' => $draw->small, 'tall' => $draw->tall])>
 <svg viewBox="0 0 {{ $draw->width }} {{ $draw->height }}" role="img" aria-labelledby="{{ $key }}-title">
     <title id="{{ $key }}-title">{{ $units->say($scene->words()) }}</title>
@@ -34,6 +35,9 @@
     <g clip-path="url(#{{ $key }}-water)">
         @foreach ($draw->fish() as [$x, $y])
             <ellipse cx="{{ $x }}" cy="{{ $y }}" rx="{{ $radiusX }}" ry="{{ $radiusY }}" class="strike"/>
+            @if ($scene->callsFt >= 0.5)
+                <path d="M{{ $x - $radiusX }} {{ $y }}A{{ $radiusX }} {{ $radiusUp }} 0 0 1 {{ $x + $radiusX }} {{ $y }}" class="called"/>
+            @endif
         @endforeach
         @if ($scene->lureAt && ! $draw->small)
             @php([$seenX, $seenY] = $draw->circle($scene->sightFt()))
@@ -80,7 +84,8 @@
     @endif
 </svg>
 @unless ($draw->small)
-<figcaption><span>fish at {{ $units->band($scene->bandTopFt, $scene->bandFloorFt) }}, circles: each moves {{ $units->depth($scene->reachFt) }}</span>
+<figcaption><span>fish at {{ $units->band($scene->bandTopFt, $scene->bandFloorFt) }}, circles: each moves {{ $units->depth($scene->reachFt) }}{{
+    $scene->callsFt < 0.5 ? '' : ', and comes up '.$units->depth($scene->callsFt).' more for this lure' }}</span>
     @if ($scene->silhouetteBelowFt < $scene->depthFt)<span>no color below {{ $units->depth($scene->silhouetteBelowFt) }}</span>@endif
     <span>{{ implode(', ', array_filter([...array_map(fn ($c) => $c->value === 'none' ? '' : $c->words(), $scene->reading->covers),
         ($material = $scene->reading->day->spot->bottom?->words()) ? "{$material} bottom" : null])) }}</span>
