@@ -34,6 +34,11 @@ final class PathModel
     /** Pieces after which a cast is given up: a held lure does not come home by itself. */
     private const MOST_PIECES = 400;
 
+    /** A cast is given up after so many seconds, its fall included, but worked for so many at least (R23; own choice). */
+    private const GIVEN_UP_S = 144.0;
+
+    private const WORKS_AT_LEAST_S = 30.0;
+
     /** Seconds a held or target lure is given before it is wound in. */
     private const TARGET_SECONDS = 45.0;
 
@@ -100,7 +105,9 @@ final class PathModel
         $startOfWork = $this->seconds;
         $rounds = count($this->cadence->steps);
         $held = $this->cadence->meanSpeedFtS() < 0.15;
-        $until = $startOfWork + ($held ? self::TARGET_SECONDS : $this->cadence->mostSeconds());
+        $works = $held ? self::TARGET_SECONDS : $this->cadence->mostSeconds();
+        // A long fall to the bottom takes of the same time.
+        $until = min($startOfWork + $works, max($startOfWork + self::WORKS_AT_LEAST_S, self::GIVEN_UP_S));
         $before = null;
         for ($i = 0; $this->distance > $work && count($this->moments) < self::MOST_PIECES; $i++) {
             if ($i % $rounds === 0 && $this->reached && $this->levelFt !== null) {
