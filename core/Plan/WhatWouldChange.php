@@ -24,7 +24,7 @@ final class WhatWouldChange
     {
         $flips = [];
         foreach (self::changes($reading->day) as $key => [$words, $changes]) {
-            $then = LureRanking::of(WaterReader::read($reading->day->with($changes)))->first();
+            $then = LureRanking::of(WaterReader::read($reading->day->with($changes)), 1)->first();
             if ($then !== $first) {
                 $flips[] = new Flip($key, $words, $then);
             }

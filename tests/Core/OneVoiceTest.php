@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use OldEddy\Choice\Lineup\CallsUp;
+use OldEddy\Choice\Lineup\LureRanking;
 use OldEddy\Choice\Lineup\Setup;
 use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Contract\ConditionsReader;
@@ -43,6 +44,14 @@ final class OneVoiceTest extends TestCase
             }
         }
         self::assertLessThanOrEqual(self::SEEDS * self::LEFT / 100, count($without), (string) json_encode($without));
+    }
+
+    public function test_the_very_first_is_the_same_where_only_it_is_asked_for(): void
+    {
+        for ($seed = 1; $seed <= self::SEEDS; $seed++) {
+            $reading = Planner::plan(ConditionsReader::read(self::anyDay($seed)))->reading;
+            self::assertSame(LureRanking::of($reading)->first(), LureRanking::of($reading, 1)->first(), "day {$seed}");
+        }
     }
 
     public function test_the_plan_the_picture_and_the_setup_count_the_same_seconds(): void

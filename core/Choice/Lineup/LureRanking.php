@@ -42,8 +42,12 @@ final readonly class LureRanking
     {
     }
 
-    /** The ranking for a reading. */
-    public static function of(Reading $reading): self
+    /**
+     * The ranking for a reading.
+     *
+     * @param  int  $first  so many of the first are looked at for what they reach: 1 where only the very first is asked for
+     */
+    public static function of(Reading $reading, int $first = self::FIRST): self
     {
         $weighing = new Weighing($reading);
         $exclusions = new Exclusions($reading, $weighing->depth);
@@ -64,7 +68,7 @@ final readonly class LureRanking
         foreach (TrialOrders::of($reading) as $ladder) {
             $scored = self::climb($scored, $ladder, $weighing);
         }
-        $scored = self::scaled(self::reaching(self::sorted($scored), $reading));
+        $scored = self::scaled(self::reaching(self::sorted($scored), $reading, $first));
         /** @var non-empty-list<Scored> $best */
         $best = array_values($scored);
 
@@ -98,14 +102,15 @@ final readonly class LureRanking
      * None of the first stays out of reach of every fish (D14): what passes none stands behind those that do.
      *
      * @param  array<string, Scored>  $scored  best first
+     * @param  int  $first  so many of them, 1 or more
      * @return array<string, Scored>
      */
-    private static function reaching(array $scored, Reading $reading): array
+    private static function reaching(array $scored, Reading $reading, int $first): array
     {
         $looked = $moved = [];
         for ($tries = 0; $tries < self::LOOKED_AT; $tries++) {
             $out = null;
-            foreach (array_slice($scored, 0, self::FIRST) as $key => $one) {
+            foreach (array_slice($scored, 0, $first) as $key => $one) {
                 $looked[$key] ??= Setup::of($one->lure, $reading)->reach()->perMinute();
                 if ($looked[$key] < self::LEAST_REACH_S && ! isset($moved[$key])) {
                     $out = $key;

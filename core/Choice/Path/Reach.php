@@ -15,6 +15,9 @@ final readonly class Reach
     /** Of a stretch of the way so much is looked at together: feet along it, and of depth. */
     private const STEP = [3.0, 1.0];
 
+    /** Depths of water nearer to each other are one, feet. */
+    private const WATER_STEP_FT = 0.1;
+
     /** Under this share of the fish nothing of the way counts. */
     private const LEAST = 0.05;
 
@@ -40,6 +43,8 @@ final readonly class Reach
     {
         $points = $path->moments();
         $pieces = [];
+        // How fish stand over so much water is found once for each step of it.
+        $stands = [];
         for ($i = 1, $n = count($points); $i < $n; $i++) {
             [$t0, $x0, $z0] = $points[$i - 1];
             [$t1, $x1, $z1] = $points[$i];
@@ -51,7 +56,12 @@ final readonly class Reach
                 [$a, $b] = [$k / $steps, ($k + 1) / $steps];
                 $x = $x0 + ($a + $b) / 2 * ($x1 - $x0);
                 $between = [$z0 + $a * ($z1 - $z0), $z0 + $b * ($z1 - $z0)];
-                $share = $x < $nearestFt ? 0.0 : self::share($standing, $path->cast->bottomAt($x), $between, $reachFt, $callsFt);
+                if ($x < $nearestFt) {
+                    continue;
+                }
+                $step = (int) ($path->cast->bottomAt($x) / self::WATER_STEP_FT + 0.5);
+                [$over, $depths] = $stands[$step] ??= self::standing($standing, $step * self::WATER_STEP_FT);
+                $share = $over * self::reached($depths, $between, $reachFt, $callsFt);
                 if ($share >= self::LEAST) {
                     $pieces[] = [
                         $t0 + $a * ($t1 - $t0), $x0 + $a * ($x1 - $x0), $between[0],
@@ -105,25 +115,37 @@ final readonly class Reach
         return $runs;
     }
 
-    /**
-     * The share of the fish over so much water that a lure on its way from one depth to another is in reach of.
-     *
-     * @param  array{float, float}  $between  the two depths, feet
-     */
-    private static function share(Standing $standing, float $waterFt, array $between, float $reachFt, float $callsFt): float
+    /** @return array{float, list<float>} how many stand over so much water, and at which depths */
+    private static function standing(Standing $standing, float $waterFt): array
     {
         $over = $standing->over($waterFt);
-        if ($over < self::LEAST) {
+
+        return $over < self::LEAST ? [0.0, []] : [$over, $standing->depths($waterFt)];
+    }
+
+    /**
+     * The share of fish at some depths that a lure on its way from one depth to another is in reach of.
+     *
+     * @param  list<float>  $depths  feet
+     * @param  array{float, float}  $between  the two depths, feet
+     */
+    private static function reached(array $depths, array $between, float $reachFt, float $callsFt): float
+    {
+        if ($depths === []) {
             return 0.0;
         }
-        $depths = $standing->depths($waterFt);
-        [$from, $to] = [min($between), max($between)];
+        [$from, $to] = $between[0] <= $between[1] ? $between : [$between[1], $between[0]];
         $reached = 0.0;
         foreach ($depths as $fishFt) {
-            [$top, $floor] = [$fishFt - $reachFt - $callsFt, $fishFt + $reachFt];
-            $reached += $to - $from < 1e-6 ? (float) ($from >= $top && $from <= $floor) : max(0.0, min($to, $floor) - max($from, $top)) / ($to - $from);
+            $top = $fishFt - $reachFt - $callsFt;
+            $floor = $fishFt + $reachFt;
+            if ($from >= $top && $to <= $floor) {
+                $reached++;
+            } elseif ($to > $top && $from < $floor && $to - $from > 1e-6) {
+                $reached += (($to < $floor ? $to : $floor) - ($from > $top ? $from : $top)) / ($to - $from);
+            }
         }
 
-        return $over * $reached / count($depths);
+        return $reached / count($depths);
     }
 }
