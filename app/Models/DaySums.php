@@ -44,7 +44,13 @@ final class DaySums
      */
     public static function left(int $angler): int
     {
-        return DB::table('trips')->where('user_id', $angler)->whereNull('summed_at')->count() + self::unread($angler)->count();
+        return self::unsummed($angler) + self::unread($angler)->count();
+    }
+
+    /** How many days of an angler are left to be added up. */
+    public static function unsummed(int $angler): int
+    {
+        return DB::table('trips')->where('user_id', $angler)->whereNull('summed_at')->count();
     }
 
     /** @return list<int> finished days whose verdict nobody asked for yet */

@@ -194,15 +194,14 @@ final class Trip extends Model
 
         [$stage, $clarity] = [$this->stage, Clarity::from($this->clarity)];
 
-        return LastLogged::others($this, "success {$stage} {$clarity->value}", fn (): array => $this->success($stage, $clarity));
+        return LastLogged::others($this, "success {$stage} {$clarity->value}", fn (): ?array => $this->success($stage, $clarity)) ?? [];
     }
 
-    /** @return list<array{lure: string, casts: int, contacts: float}> */
-    private function success(string $stage, Clarity $clarity): array
+    /** @return ?list<array{lure: string, casts: int, contacts: float}> null, which is not kept, until many days are added up by the queue */
+    private function success(string $stage, Clarity $clarity): ?array
     {
-        // Many days are added up by the queue: until then they say nothing.
-        if (DaySums::left($this->user_id) > DaySums::AT_ONCE) {
-            return [];
+        if (DaySums::unsummed($this->user_id) > DaySums::AT_ONCE) {
+            return null;
         }
         DaySums::freshen($this->user_id, but: $this->id);
         $sums = $this->otherDays($stage)->whereIn('trips.clarity', array_column($clarity->like(), 'value'))

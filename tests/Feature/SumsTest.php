@@ -139,6 +139,30 @@ final class SumsTest extends WaterTestCase
         $this->get(route('choose', $today))->assertOk();
     }
 
+    /** M24: it waits for days that are to be added up, not for what nobody asked of them yet; and it does not keep that it waited. */
+    public function test_ones_own_success_waits_for_sums_alone(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $water = ['date' => '2026-04-20', 'water' => ['temp_f' => 60, 'visibility_ft' => 4]];
+        for ($n = 0; $n <= DaySums::AT_ONCE; $n++) {
+            $stint = (string) Str::uuid();
+            $this->log($past = $this->trip($wren, $water), [
+                $this->stint($stint, 'Wall', 'spinnerbait'), $this->event('casts', ['stint' => $stint, 'count' => 20]),
+                $this->event('contact', ['stint' => $stint, 'contact' => (string) Str::uuid(), 'contact_kind' => 'caught']),
+            ])->assertOk();
+            $past->update(['closed_at' => now()]);
+        }
+        DB::table('trips')->where('user_id', $wren->id)->update(['summed_at' => null]);
+        $today = $this->trip($wren, ['date' => '2026-04-24'] + $water);
+        $this->log($today, [$this->stint((string) Str::uuid())])->assertOk();
+        $lures = static fn (): array => array_column($today->refresh()->load('user')->told()->ownSuccess, 'lure');
+        self::assertSame([], $lures(), 'nothing is added up yet');
+        DaySums::freshen($wren->id);
+        self::assertGreaterThan(DaySums::AT_ONCE, DaySums::left($wren->id), 'what the days left was not asked for');
+        self::assertSame(0, DaySums::unsummed($wren->id));
+        self::assertSame(['spinnerbait'], $lures());
+    }
+
     public function test_a_spot_that_was_renamed_keeps_its_record(): void
     {
         $this->actingAs($wren = $this->angler());

@@ -41,8 +41,8 @@ final class LookBackController
     public function logbook(Request $request): View
     {
         $asked = array_filter($request->validate(Logbook::ASKED), static fn (mixed $v): bool => $v !== null && $v !== '');
-        if (self::mustWait($request->user())) {
-            return self::waiting($request->user());
+        if (($waiting = self::waiting($request->user())) !== null) {
+            return $waiting;
         }
         $book = new Logbook($request->user(), $asked);
         $page = $book->page();
@@ -59,8 +59,8 @@ final class LookBackController
     public function season(Request $request): View
     {
         $asked = $request->validate(['year' => Logbook::ASKED['year'], 'species' => Logbook::ASKED['species'], 'lake' => ['nullable', 'integer']]);
-        if (self::mustWait($request->user())) {
-            return self::waiting($request->user());
+        if (($waiting = self::waiting($request->user())) !== null) {
+            return $waiting;
         }
         $season = Season::asking($request->user(), $asked);
 
@@ -174,18 +174,15 @@ final class LookBackController
         return response($text)->header('Content-Type', 'text/plain; charset=utf-8');
     }
 
-    /** Whether many days have to be added up first; the queue is set to work. */
-    private static function mustWait(User $angler): bool
+    /** The page that waits where many days have to be added up first, with the queue set to work; null where none have. */
+    private static function waiting(User $angler): ?View
     {
-        if (DaySums::left($angler->id) > DaySums::AT_ONCE) {
-            SumDays::dispatch($angler->id);
+        if (DaySums::left($angler->id) <= DaySums::AT_ONCE) {
+            return null;
         }
+        SumDays::dispatch($angler->id);
+        $left = DaySums::left($angler->id);
 
-        return DaySums::left($angler->id) > DaySums::AT_ONCE;
-    }
-
-    private static function waiting(User $angler): View
-    {
-        return view('look-back.summing', ['left' => DaySums::left($angler->id), 'enough' => DaySums::AT_ONCE]);
+        return $left <= DaySums::AT_ONCE ? null : view('look-back.summing', ['left' => $left, 'enough' => DaySums::AT_ONCE]);
     }
 }
