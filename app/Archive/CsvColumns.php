@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Archive;
 
-use Transliterator;
+use App\Waters\Files\Latin;
+use OldEddy\Basics\Units\Length;
+use OldEddy\Basics\Units\Mass;
 
 /** Which column of a table says what of the log: guessed by its name, told by the angler. */
 final class CsvColumns
@@ -34,10 +36,12 @@ final class CsvColumns
 
     /** Units in the name of a column: how many of ours one of them is. */
     private const UNITS = [
-        'length' => ['in' => 1.0, 'inch' => 1.0, 'inches' => 1.0, 'cm' => 1 / 2.54, 'mm' => 1 / 25.4, 'm' => 100 / 2.54, 'ft' => 12.0],
+        'length' => ['in' => 1.0, 'inch' => 1.0, 'inches' => 1.0, 'ft' => 12.0,
+            'm' => 1 / Length::METRES_PER_INCH, 'cm' => 0.01 / Length::METRES_PER_INCH, 'mm' => 0.001 / Length::METRES_PER_INCH],
         'weight' => ['lb' => 1.0, 'lbs' => 1.0, 'pound' => 1.0, 'pounds' => 1.0, 'oz' => 1 / 16, 'ounces' => 1 / 16,
-            'kg' => 2.20462262, 'kilo' => 2.20462262, 'g' => 0.00220462262, 'gr' => 0.00220462262, 'grams' => 0.00220462262],
-        'depth' => ['ft' => 1.0, 'feet' => 1.0, 'm' => 1 / 0.3048, 'metres' => 1 / 0.3048, 'meters' => 1 / 0.3048, 'fathoms' => 6.0],
+            'kg' => 1000 / Mass::GRAMS_PER_POUND, 'kilo' => 1000 / Mass::GRAMS_PER_POUND, 'g' => 1 / Mass::GRAMS_PER_POUND, 'gr' => 1 / Mass::GRAMS_PER_POUND,
+            'grams' => 1 / Mass::GRAMS_PER_POUND],
+        'depth' => ['ft' => 1.0, 'feet' => 1.0, 'm' => 1 / Length::METRES_PER_FOOT, 'metres' => 1 / Length::METRES_PER_FOOT, 'meters' => 1 / Length::METRES_PER_FOOT, 'fathoms' => 6.0],
     ];
 
     /** Which of the units a column may have. */
@@ -110,8 +114,6 @@ final class CsvColumns
     /** Small letters without accents, signs or case. */
     private static function plain(string $name): string
     {
-        $latin = (string) (Transliterator::create('Any-Latin; Latin-ASCII')?->transliterate($name) ?? $name);
-
-        return trim((string) preg_replace('/[^a-z]+/', ' ', strtolower($latin)));
+        return trim((string) preg_replace('/[^a-z]+/', ' ', Latin::small($name)));
     }
 }

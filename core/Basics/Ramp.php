@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Basics;
 
-/** A threshold that is a slope: no number of the water turns an answer over by a tenth (rule H9 of the trade; own choice of the widths). */
+/** A threshold that is a slope: no number of the water turns an answer over by a tenth (own choice of the widths). */
 final class Ramp
 {
     /** 0 up to $from, 1 from $to on, smooth between. */

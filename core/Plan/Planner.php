@@ -29,7 +29,7 @@ final class Planner
         $ranking = LureRanking::of($reading);
         $lineup = [];
         foreach ($ranking->scored as $i => $scored) {
-            $lineup[] = new Entry($reading, $i + 1, $scored);
+            $lineup[] = new Entry($reading, $i + 1, $scored, $ranking->setup($scored->lure->key));
         }
         $rods = Rods::rig($lineup, $reading);
         $keys = array_map(static fn (Entry $e): string => $e->lure->key, $rods);

@@ -15,4 +15,10 @@ enum Column: string
     case Mid = 'mid';
     case Suspended = 'suspended';
     case Surface = 'surface';
+
+    /** Whether fish hang at a depth of their own, over however much water. */
+    public function hangs(): bool
+    {
+        return $this === self::Suspended || $this === self::Surface;
+    }
 }

@@ -276,7 +276,7 @@ final class StandFinder
             return $stand;
         }
         // Suspended fish over deep water may be higher than the spot's own shallowest bottom.
-        $highest = in_array($stand->column, [Column::Suspended, Column::Surface], true) ? min($top, $stand->shallowFt) : $top;
+        $highest = $stand->column->hangs() ? min($top, $stand->shallowFt) : $top;
         $shallow = max($highest, min($floor, $stand->shallowFt));
         $deep = max($highest, min($floor, $stand->deepFt));
         if ($deep - $shallow < 1.0) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OldEddy\Reading;
 
+use OldEddy\Basics\Curve;
+
 /**
  * How fish stand at a place: over how much water they are found, and how deep they hang there. What a cast reaches, what is drawn and what
  * is said of them all come from here (rule F21). Basis: own choice of the shapes; the stand's band and column.
@@ -34,14 +36,14 @@ final readonly class Standing
         [$shallow, $deep] = [$this->stand->shallowFt, $this->stand->deepFt];
         $fade = max(self::FADES[1], self::FADES[0] * ($deep - $shallow));
         // The shallowest water that holds their depth; those that hang do so over any that is deeper.
-        $rises = self::slope($waterFt, $shallow - $fade, $shallow);
-        if ($this->stand->column === Column::Suspended || $this->stand->column === Column::Surface) {
+        $rises = Curve::through([[$shallow - $fade, 0.0], [$shallow, 1.0]], $waterFt);
+        if ($this->stand->column->hangs()) {
             return $rises;
         }
 
         $ends = $deep + self::OVER_BOTTOM_FT;
 
-        return $rises * (1 - self::slope($waterFt, $ends, $ends + $fade * ($this->stand->column === Column::Mid ? 3 : 1)));
+        return $rises * Curve::through([[$ends, 1.0], [$ends + $fade * ($this->stand->column === Column::Mid ? 3 : 1), 0.0]], $waterFt);
     }
 
     /**
@@ -68,6 +70,14 @@ final readonly class Standing
         }
 
         return array_map(static fn (int $i): float => $from + ($i + 0.5) / self::LAYERS * ($to - $from), range(0, self::LAYERS - 1));
+    }
+
+    /** The depth at which the middle one of them hangs over so much water, feet. */
+    public function middleFt(float $waterFt): float
+    {
+        $depths = $this->depths($waterFt);
+
+        return $depths[intdiv(count($depths), 2)];
     }
 
     /**
@@ -98,10 +108,5 @@ final readonly class Standing
         return array_values(array_map(
             static fn (array $c): array => ['share' => $c['share'] / $all] + $c, array_filter($cells, static fn (array $c): bool => $c['share'] > 0.0),
         ));
-    }
-
-    private static function slope(float $x, float $from, float $to): float
-    {
-        return $to <= $from ? ($x >= $to ? 1.0 : 0.0) : max(0.0, min(1.0, ($x - $from) / ($to - $from)));
     }
 }

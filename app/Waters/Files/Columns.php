@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Waters\Files;
 
 use App\Models\Question;
-use Transliterator;
 
 /** Which columns of a file hold longitude, latitude and depth: by their names, by being the only ones, or asked. */
 final readonly class Columns
@@ -99,8 +98,7 @@ final readonly class Columns
     /** A name without its unit and marks. */
     private static function plain(string $name): string
     {
-        $latin = (string) (Transliterator::create('Any-Latin; Latin-ASCII')?->transliterate($name) ?? $name);
-        $bare = (string) preg_replace('/[\(\[].*?[\)\]]/', '', strtolower($latin));
+        $bare = (string) preg_replace('/[\(\[].*?[\)\]]/', '', Latin::small($name));
 
         return trim((string) preg_replace('/[^a-z0-9]+/', '_', trim($bare)), '_');
     }

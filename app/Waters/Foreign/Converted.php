@@ -62,11 +62,8 @@ final class Converted
         if ($form === null) {
             return self::ours($path, $said, $folder, $words);
         }
-        $file = 'given.'.$form->ending();
-        copy($path, "{$folder}/{$file}");
-        chmod("{$folder}/{$file}", 0644);
 
-        return self::made($form, [$file], $said, $folder, $words);
+        return self::made($form, [Workplace::lay($path, $folder, $form)], $said, $folder, $words);
     }
 
     /** @param  array<string, mixed>  $said */

@@ -38,8 +38,7 @@ final class Sheets
     public static function lines(string $path, Form $form, array $said = []): string
     {
         return Workplace::in(static function (string $folder) use ($path, $form, $said): string {
-            copy($path, "{$folder}/given.{$form->ending()}");
-            chmod("{$folder}/given.{$form->ending()}", 0644);
+            Workplace::lay($path, $folder, $form);
             $words = [];
 
             return File::get(self::made(new Tool($folder, $form), $form, $folder, $said, $words));

@@ -37,6 +37,16 @@ final class Workplace
         }
     }
 
+    /** Lays a file into a folder under the name that files of its form have there. */
+    public static function lay(string $path, string $folder, Form $form): string
+    {
+        $file = "given.{$form->ending()}";
+        copy($path, "{$folder}/{$file}");
+        chmod("{$folder}/{$file}", 0644);
+
+        return $file;
+    }
+
     /** Takes away what killed readers left. */
     public static function sweep(): int
     {

@@ -19,8 +19,6 @@ use OldEddy\Reading\Reading;
  */
 final class Entry
 {
-    private ?Setup $setup = null;
-
     /** @var non-empty-list<ColorChoice>|null */
     private ?array $colors = null;
 
@@ -28,7 +26,8 @@ final class Entry
 
     public readonly float $score;
 
-    public function __construct(private readonly Reading $reading, public readonly int $rank, private readonly Scored $scored)
+    /** @param  ?Setup  $setup  where it was made already */
+    public function __construct(private readonly Reading $reading, public readonly int $rank, private readonly Scored $scored, private ?Setup $setup = null)
     {
         $this->lure = $scored->lure;
         $this->score = $scored->score;

@@ -37,8 +37,9 @@ final readonly class LureRanking
     /**
      * @param  non-empty-list<Scored>  $scored  best first
      * @param  array<string, Bar>  $barred  by lure
+     * @param  array<string, Setup>  $setups  by lure, as far as they were looked at for what they reach
      */
-    private function __construct(public array $scored, private array $barred, private Exclusions $exclusions)
+    private function __construct(public array $scored, private array $barred, private Exclusions $exclusions, private array $setups)
     {
     }
 
@@ -68,11 +69,17 @@ final readonly class LureRanking
         foreach (TrialOrders::of($reading) as $ladder) {
             $scored = self::climb($scored, $ladder, $weighing);
         }
-        $scored = self::scaled(self::reaching(self::sorted($scored), $reading, $first));
+        $setups = [];
         /** @var non-empty-list<Scored> $best */
-        $best = array_values($scored);
+        $best = array_values(self::scaled(self::reaching(self::sorted($scored), $reading, $first, $setups)));
 
-        return new self($best, $barred, $exclusions);
+        return new self($best, $barred, $exclusions, $setups);
+    }
+
+    /** A lure made ready, where that was done to rank it; null for the others. */
+    public function setup(string $lure): ?Setup
+    {
+        return $this->setups[$lure] ?? null;
     }
 
     /** The lure that stands first. */
@@ -103,16 +110,17 @@ final readonly class LureRanking
      *
      * @param  array<string, Scored>  $scored  best first
      * @param  int  $first  so many of them, 1 or more
+     * @param  array<string, Setup>  $setups  of those that are looked at; they are added
      * @return array<string, Scored>
      */
-    private static function reaching(array $scored, Reading $reading, int $first): array
+    private static function reaching(array $scored, Reading $reading, int $first, array &$setups): array
     {
-        $looked = $moved = [];
+        $moved = [];
         for ($tries = 0; $tries < self::LOOKED_AT; $tries++) {
             $out = null;
             foreach (array_slice($scored, 0, $first) as $key => $one) {
-                $looked[$key] ??= Setup::of($one->lure, $reading)->reach()->perMinute();
-                if ($looked[$key] < self::LEAST_REACH_S && ! isset($moved[$key])) {
+                $setups[$key] ??= Setup::of($one->lure, $reading);
+                if (! isset($moved[$key]) && $setups[$key]->reach()->perMinute() < self::LEAST_REACH_S) {
                     $out = $key;
 
                     break;

@@ -246,11 +246,10 @@ final class Setup
     private static function middleOf(Reading $reading): float
     {
         $stand = $reading->stand;
-        $hangs = $stand->column === Column::Suspended || $stand->column === Column::Surface;
+        $hangs = $stand->column->hangs();
         $deep = $reading->day->spot->deepFt ?? $stand->deepFt * ($hangs ? self::OPEN_WATER : 1.0);
-        $depths = $reading->standing()->depths($hangs ? $deep : min($deep, $stand->deepFt));
 
-        return $depths[intdiv(count($depths), 2)];
+        return $reading->standing()->middleFt($hangs ? $deep : min($deep, $stand->deepFt));
     }
 
     /** Bottom lures are fished where the fish are deepest on the bottom; suspended fish are met at their own depth. */
@@ -294,7 +293,7 @@ final class Setup
             $along = match (true) {
                 // Where it touches, yet not over water in which none of them stands.
                 $touches => max(1.0, min($deep, max($workFt + $lure->hydraulics->standsOffFt, $stand->shallowFt))),
-                $stand->column === Column::Suspended || $stand->column === Column::Surface => $deep,
+                $stand->column->hangs() => $deep,
                 // Over the bottom that lies just within the reach of those that stand on it.
                 $stand->column === Column::Bottom => max(
                     min($stand->shallowFt, $deep), min($deep,

@@ -118,7 +118,7 @@ final class PathModel
                 $before = $now;
             }
             $this->take($this->cadence->steps[$i % $rounds]);
-            // Nobody gives a cast more time than this (H3 of the trade): what is left of the way is wound home.
+            // Nobody gives a cast more time than this (R23): what is left of the way is wound home.
             if ($this->seconds >= $until) {
                 break;
             }

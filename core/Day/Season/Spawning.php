@@ -34,12 +34,10 @@ final readonly class Spawning
     public function held(Stage $stage, int $northernDay, float $tempF): Stage
     {
         return match (true) {
-            ! self::isMidwinter($northernDay) || $tempF >= self::MIDWINTER_UNDER_F => match (true) {
-                $stage === Stage::Spawn && $northernDay < $this->earliestDay => Stage::Prespawn,
-                in_array($stage, [Stage::Prespawn, Stage::Spawn], true) && $northernDay > $this->latestDay => Stage::Postspawn,
-                default => $stage,
-            },
-            default => Stage::Winter,
+            self::isMidwinter($northernDay) && $tempF < self::MIDWINTER_UNDER_F => Stage::Winter,
+            $stage === Stage::Spawn && $northernDay < $this->earliestDay => Stage::Prespawn,
+            in_array($stage, [Stage::Prespawn, Stage::Spawn], true) && $northernDay > $this->latestDay => Stage::Postspawn,
+            default => $stage,
         };
     }
 

@@ -35,6 +35,9 @@ final readonly class Scene
     /** Where fewer of them stand than this, against where most do, none is drawn. */
     private const COUNTS = 0.5;
 
+    /** Less than this that fish come up for a lure is neither drawn nor said, feet. */
+    private const WORTH_SAYING_FT = 0.5;
+
     /** So much of the strokes a small picture has. */
     private const SMALL = 0.35;
 
@@ -100,6 +103,12 @@ final readonly class Scene
         return Curve::through($this->bottom, $distanceFt);
     }
 
+    /** Whether it is worth saying that fish come up for the lure. */
+    public function callsUp(): bool
+    {
+        return $this->callsFt >= self::WORTH_SAYING_FT;
+    }
+
     /** Feet from which the lure is made out where it is drawn; null without one. */
     public function sightFt(): ?float
     {
@@ -122,7 +131,7 @@ final readonly class Scene
                 $this->reading->stand->tightness->words(), $this->reachFt),
         ];
         if ($this->path !== null) {
-            $parts[] = $this->callsFt < 0.5 ? '' : Said::of('They come up {%.1f ft} more for this lure. ', $this->callsFt);
+            $parts[] = ! $this->callsUp() ? '' : Said::of('They come up {%.1f ft} more for this lure. ', $this->callsFt);
             $parts[] = Said::of('The lure goes down to {%.1f ft} and is %.0f s in reach of a fish.', $this->path->deepestFt(), $this->secondsInReach);
         }
 

@@ -207,8 +207,7 @@ final class DockReader
         $reading = $this->reading($cover, $waterFt);
         $stand = $reading->stand;
         $suspended = $stand->column === Column::Suspended;
-        $depths = $reading->standing()->depths($waterFt);
-        $fishFt = $depths[intdiv(count($depths), 2)];
+        $fishFt = $reading->standing()->middleFt($waterFt);
         $how = match (true) {
             $suspended && $cover === Cover::Dock => Said::of('suspended, {%.0f-%.0f ft} down', $stand->shallowFt, min($waterFt, $stand->deepFt)),
             $stand->column === Column::Bottom => 'on the bottom',

@@ -35,7 +35,7 @@
     <g clip-path="url(#{{ $key }}-water)">
         @foreach ($draw->fish() as [$x, $y])
             <ellipse cx="{{ $x }}" cy="{{ $y }}" rx="{{ $radiusX }}" ry="{{ $radiusY }}" class="strike"/>
-            @if ($scene->callsFt >= 0.5)
+            @if ($scene->callsUp())
                 <path d="M{{ $x - $radiusX }} {{ $y }}A{{ $radiusX }} {{ $radiusUp }} 0 0 1 {{ $x + $radiusX }} {{ $y }}" class="called"/>
             @endif
         @endforeach
@@ -85,7 +85,7 @@
 </svg>
 @unless ($draw->small)
 <figcaption><span>fish at {{ $units->band($scene->bandTopFt, $scene->bandFloorFt) }}, circles: each moves {{ $units->depth($scene->reachFt) }}{{
-    $scene->callsFt < 0.5 ? '' : ', and comes up '.$units->depth($scene->callsFt).' more for this lure' }}</span>
+    ! $scene->callsUp() ? '' : ', and comes up '.$units->depth($scene->callsFt).' more for this lure' }}</span>
     @if ($scene->silhouetteBelowFt < $scene->depthFt)<span>no color below {{ $units->depth($scene->silhouetteBelowFt) }}</span>@endif
     <span>{{ implode(', ', array_filter([...array_map(fn ($c) => $c->value === 'none' ? '' : $c->words(), $scene->reading->covers),
         ($material = $scene->reading->day->spot->bottom?->words()) ? "{$material} bottom" : null])) }}</span>
