@@ -46,7 +46,10 @@ final class FieldSheet
             'spot.structure', 'spot.cover', 'spot.bottom', 'spot.shallow_ft', 'spot.deep_ft', 'spot.depth_nearby_ft', 'spot.shaded', 'spot.shade_width_ft',
             'spot.cast_bearing_deg', 'spot.dock.kind', 'spot.dock.part', 'spot.dock.depth_ft',
         ],
-        'Seen today' => ['forage', 'observed', 'pressure', 'stage', 'mode', 'platform', 'rods'],
+        'Seen today' => [
+            'forage', 'seen_prey.0.prey', 'seen_prey.0.color', 'observed', 'sounder.fish_ft', 'sounder.bait_ft', 'sounder.bottom', 'sounder.thermocline_ft',
+            'pressure', 'stage', 'mode', 'platform', 'rods',
+        ],
         'The place' => ['lat', 'lon'],
     ];
 
@@ -56,7 +59,7 @@ final class FieldSheet
         'water.normal_visibility_ft' => [0.5, 0.1, 4],
         'water.level_change_ft_per_week' => [0.5, 0.1, 0], 'water.level_ft' => [0.5, 0.1, 0], 'water.pool_ft' => [0.1, 0.05, 640],
         'water.pool_reference_ft' => [0.1, 0.05, 640], 'water.days_since_storm' => [1, 1, 0],
-        'weather.wind_mph' => [1, 2, 5],
+        'weather.wind_mph' => [1, 2, 5], 'sounder.fish_ft' => [1, 0.5, 14], 'sounder.bait_ft' => [1, 0.5, 14], 'sounder.thermocline_ft' => [1, 0.5, 22],
         'spot.shallow_ft' => [1, 0.25, 2], 'spot.deep_ft' => [1, 0.25, 8], 'spot.depth_nearby_ft' => [1, 0.5, 15], 'spot.shade_width_ft' => [1, 0.5, 8],
         'spot.dock.depth_ft' => [1, 0.25, 5], 'rods' => [1, 1, 5], 'lat' => [0.5, 0.5, 37], 'lon' => [0.5, 0.5, -80],
     ];

@@ -36,7 +36,7 @@ final class BoxItem extends Model
     use AskedOnce;
 
     /** What the lineup asks of an item. */
-    private const ASKED = ['lure', 'color', 'weight_oz', 'length_in', 'rated_ft'];
+    private const ASKED = ['lure', 'color', 'color_name', 'weight_oz', 'length_in', 'rated_ft'];
 
     /** What it is. */
     public const FIELDS = ['lure', 'name', 'color', 'color_name', 'weight_oz', 'length_in', 'rated_ft', 'hook', 'number'];

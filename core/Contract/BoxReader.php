@@ -12,6 +12,8 @@ use OldEddy\Day\Conditions\Owned;
 /** The field "owned": the lure families that one has with him, or the lures themselves with what is known of them (rule K4). */
 final class BoxReader
 {
+    private const LONGEST_NAME = 60;
+
     /** More lures than any box holds. */
     public const MOST = 1000;
 
@@ -69,6 +71,7 @@ final class BoxReader
             );
             $owned = new Owned(
                 (string) $lure, $color?->value, $number('weight_oz', 'weight_oz'), $number('length_in', 'length_in'), $number('rated_ft', 'depth_ft'),
+                $one->text('color_name', self::LONGEST_NAME),
             );
             $one->refuseOthers();
             $box[$owned->lure][] = $owned;

@@ -21,15 +21,19 @@ use OldEddy\Day\Conditions\Forage;
 use OldEddy\Day\Conditions\ForecastHour;
 use OldEddy\Day\Conditions\Front;
 use OldEddy\Day\Conditions\Inflow;
+use OldEddy\Day\Conditions\Marks;
 use OldEddy\Day\Conditions\Mode;
 use OldEddy\Day\Conditions\Observed;
 use OldEddy\Day\Conditions\OwnSuccess;
 use OldEddy\Day\Conditions\Platform;
 use OldEddy\Day\Conditions\Pressure;
 use OldEddy\Day\Conditions\PressureReading;
+use OldEddy\Day\Conditions\Prey;
+use OldEddy\Day\Conditions\PreyColor;
 use OldEddy\Day\Conditions\RelativeTemp;
 use OldEddy\Day\Conditions\Section;
 use OldEddy\Day\Conditions\Sky;
+use OldEddy\Day\Conditions\SoundedBottom;
 use OldEddy\Day\Conditions\Spot;
 use OldEddy\Day\Conditions\Structure;
 use OldEddy\Day\Conditions\Waterbody;
@@ -103,6 +107,8 @@ final class ConditionsReader
             'visibilityHistory' => self::earlier($in, 'visibility_history', 'water.visibility_ft', $date),
             'dayTemps' => self::earlier($in, 'day_temps', 'water.temp_f', $date),
             'windDays' => self::windDays($in, $date),
+            'marks' => self::marks($in),
+            'seenPrey' => self::seenPrey($in),
         ];
         $water->refuseOthers();
         $weather->refuseOthers();
@@ -235,6 +241,38 @@ final class ConditionsReader
         }
 
         return $readings;
+    }
+
+    private static function marks(Fields $in): Marks
+    {
+        $sounder = $in->object('sounder') ?? Fields::of([]);
+        $bottom = $sounder->oneOf('bottom', SoundedBottom::class);
+        $marks = new Marks(
+            self::number($sounder, 'sounder.fish_ft'), self::number($sounder, 'sounder.bait_ft'), $bottom?->isHard(),
+            self::number($sounder, 'sounder.thermocline_ft'),
+        );
+        $sounder->refuseOthers();
+
+        return $marks;
+    }
+
+    /** @return list<Prey> */
+    private static function seenPrey(Fields $in): array
+    {
+        $seen = [];
+        foreach ($in->objects('seen_prey', count(Forage::cases())) as $one) {
+            $prey = $one->oneOf('prey', Forage::class);
+            $color = $one->oneOf('color', PreyColor::class);
+            if ($prey === null && $color !== null) {
+                $one->problem('prey', 'is required: whose color is it?');
+            }
+            $one->refuseOthers();
+            if ($prey !== null) {
+                $seen[] = new Prey($prey, $color);
+            }
+        }
+
+        return $seen;
     }
 
     /** @return list<WindDay> from before the day and of the day itself */

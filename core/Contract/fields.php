@@ -16,8 +16,10 @@ use OldEddy\Day\Conditions\Mode;
 use OldEddy\Day\Conditions\Observed;
 use OldEddy\Day\Conditions\Platform;
 use OldEddy\Day\Conditions\Pressure;
+use OldEddy\Day\Conditions\PreyColor;
 use OldEddy\Day\Conditions\RelativeTemp;
 use OldEddy\Day\Conditions\Sky;
+use OldEddy\Day\Conditions\SoundedBottom;
 use OldEddy\Day\Conditions\Structure;
 use OldEddy\Day\Conditions\Waterbody;
 use OldEddy\Day\Season\ColdwaterGuest;
@@ -77,6 +79,12 @@ return [
         'spot.dock.depth_ft' => ['number', 'Depth at the dock', 'ft', 0.1, 200],
         'forage' => ['some', 'Forage', Forage::class],
         'observed' => ['some', 'Signs', Observed::class],
+        'sounder.fish_ft' => ['number', 'Fish marked at', 'ft', 0.5, 300],
+        'sounder.bait_ft' => ['number', 'Bait marked at', 'ft', 0.5, 300],
+        'sounder.bottom' => ['one', 'Bottom on the sounder', SoundedBottom::class],
+        'sounder.thermocline_ft' => ['number', 'Thermocline at', 'ft', 3, 300],
+        'seen_prey.0.prey' => ['one', 'Prey you saw', Forage::class],
+        'seen_prey.0.color' => ['one', 'Its color', PreyColor::class],
         'pressure' => ['one', 'Fishing pressure', Pressure::class],
         'mode' => ['one', 'Cast or trolled', Mode::class],
         'platform' => ['one', 'From', Platform::class],

@@ -148,7 +148,7 @@ final readonly class Mood
 
     private static function light(Settled $day): ?MoodPart
     {
-        return $day->lowLight ? new MoodPart('light', 0.15, 'Low light: predators have the edge.') : null;
+        return $day->lowLight ? new MoodPart('light', 0.15, $day->isNight() ? 'Night: they hunt by outline and sound.' : 'Low light: predators have the edge.') : null;
     }
 
     private static function sky(Settled $day): ?MoodPart

@@ -7,6 +7,7 @@ namespace OldEddy\Reading;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Day\Conditions\Dock;
 use OldEddy\Day\Conditions\DockKind;
+use OldEddy\Day\Conditions\Marks;
 use OldEddy\Day\Conditions\Observed;
 use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Sky;
@@ -59,7 +60,7 @@ final class StandFinder
         $stand = $finder->inKindOfWater($stand);
         $stand = $finder->withinSpot($stand);
 
-        return $finder->atDock($stand);
+        return $finder->byMarks($finder->atDock($stand));
     }
 
     private function ofStage(): Stand
@@ -251,6 +252,30 @@ final class StandFinder
         $deepest = $water[$this->day->species->isBass() ? 'deepest_bass' : 'deepest'];
 
         return $stand->between(min($stand->shallowFt, self::LOWER_PART * $deepest), min($stand->deepFt, $deepest));
+    }
+
+    /**
+     * F24: what the sounder showed overrides the band: fish at their depth, else at and below the bait; in warm water none below
+     * the thermocline. Fish marked well above all the bottom there is hang.
+     */
+    private function byMarks(Stand $stand): Stand
+    {
+        $marks = $this->day->marks;
+        $floor = $this->day->spot->deepFt ?? INF;
+        $end = $this->stage->isWarm() ? min($floor, $marks->thermoclineFt ?? INF) : $floor;
+        if ($marks->fishFt !== null && $marks->fishFt <= $floor) {
+            $stand = $stand->between(max(0.5, $marks->fishFt - Marks::SPREAD_FT), min($floor, $marks->fishFt + Marks::SPREAD_FT));
+            $over = ($this->day->spot->shallowFt ?? 0.0) - $marks->fishFt;
+
+            return $over > Marks::SPREAD_FT ? $stand->inColumn(Column::Suspended)
+                : ($marks->fishFt <= Standing::SURFACE_FT || $stand->column !== Column::Surface ? $stand : $stand->inColumn(Column::Mid));
+        }
+        if ($marks->baitFt !== null && $marks->baitFt <= $end && $this->stage !== Stage::Spawn) {
+            $stand = $stand->between(max(0.5, $marks->baitFt - Marks::SPREAD_FT), min($end, $marks->baitFt + 2 * Marks::SPREAD_FT));
+            $stand = $stand->column === Column::Surface ? $stand->inColumn(Column::Mid) : $stand;
+        }
+
+        return $stand->deepFt > $end ? $stand->between(min($stand->shallowFt, self::LOWER_PART * $end), $end) : $stand;
     }
 
     /** S20, S21: in warm months a shade line holds fish on its edge; how far out depends on how far they see. */

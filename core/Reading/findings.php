@@ -115,7 +115,7 @@ return [
         $r->day->sky->value === 'clear' && ! $r->day->lowLight => 'Bright sun pushes them down, into shade and cover.',
         default => null,
     },
-    'W16' => static fn (Reading $r): ?string => $r->day->lowLight ? 'First or last light: the predators have the edge now.' : null,
+    'W16' => static fn (Reading $r): ?string => $r->day->lowLight && ! $r->day->isNight() ? 'First or last light: the predators have the edge now.' : null,
     'W17' => static fn (Reading $r): ?string => match (true) {
         $r->day->isCalm() => 'Hardly any wind: slower lures.',
         $r->day->isWindAndMurk() => 'Wind, clouds and murk together: spinnerbait.',
@@ -145,6 +145,15 @@ return [
                 $next->stage->words(), $next->likelyDays, $next->earliestDays, $next->latestDays,
             ),
         };
+    },
+    'W26' => static fn (Reading $r): ?string => $r->day->isNight()
+        ? 'Night: keep to places you know by day, to lights on docks and to the shallow side of cover; dark lures with a hard outline, loud or with a blade, slow and steady.'
+        : null,
+    'F24' => static fn (Reading $r): ?Said => match (true) {
+        $r->day->marks->fishFt !== null => Said::of('You marked fish at {%.0f ft}: the plan is for that depth.', $r->day->marks->fishFt),
+        $r->day->marks->baitFt !== null => Said::of('You marked bait at {%.0f ft}: they hang at it and below it.', $r->day->marks->baitFt),
+        $r->day->marks->thermoclineFt !== null && $r->stage->stage->isWarm() => Said::of('Below {%.0f ft} is no air for them now: look above.', $r->day->marks->thermoclineFt),
+        default => null,
     },
     'F2' => static fn (Reading $r): ?string => $r->isOfBass(Stage::Winter)
         ? 'Tight groups on hard bottom beside the deepest water of the area'.($r->day->spot->bottom === Bottom::Mud ? '; this bottom is soft, which they avoid.' : '.') : null,

@@ -126,6 +126,7 @@ return [
         null,
         'Stage outlook: from the trend and the usual warming of the season, when the next stage begins on this water: earliest, likely, latest; never a single date.',
     ],
+    'W26' => [1, 'own', null, 'Night is a light of its own: the sun more than 6° under. Dark colors with an outline, on top and below; slow and steady, loud or with a blade; places that one knows, lights on docks.'],
     'CLARITY' => [
         1,
         'own',
@@ -239,6 +240,7 @@ return [
         'Stage follows water temperature and the direction of the year; what the angler sees (beds, fry, leaves turning) overrides it. One table holds the cut points of each species; several of them are values from memory.',
     ],
     'F20' => [2, 'common_practice', null, 'Walleye and zander in current keep the bottom, also in low light; in every stage the places behind a break lead.'],
+    'F24' => [2, 'common_practice', null, 'Marks seen on the sounder override the band: fish at their depth, bait with fish at it and below; no fish are sought below a thermocline in warm months. Hard or soft bottom as it came back.'],
     'F23' => [2, 'common_practice', null, 'The kind of water bounds the place. A river: seams, eddies, below bars, bend holes, mouths; bass at {1-10 ft}; no humps and ledges. A pond: banks, dam, points, overflow; rarely over {12 ft}. A canal: a few feet; bridges, narrows, mouths, moored boats. Where nobody named a place, "look for" has only what that water has.'],
     'F22' => [2, 'common_practice', null, 'Temperature alone lies: a species spawns between an earliest day by latitude and a latest one, southern half turned by half a year. No bass spawns after the first days of July; pike and walleye not under midwinter cold. December and January under about {45 °F} are winter for all. What is seen (beds, fry) stands over any date.'],
     'F21' => [2, 'own', null, 'Where fish stand is one thing: for a place with its bottom, how likely a fish stands over how much water and how high above the bottom. Band, reach, marks and the worth of a place come from it. A place is judged by the depth at which the fish hang, not by the depth of the bottom below them.'],
@@ -363,6 +365,7 @@ return [
     'L35' => [3, 'common_practice', null, 'Pike in canals, ponds and rivers: soft fish of {4-6 in}, small plugs and blades; in a canal a small blade under the jig once.'],
     'L36' => [3, 'common_practice', null, 'Wind on the shade line: moving lures gain from about {5 mph}, at {12 mph} they lead, not shaky heads. (Numbers OWN.)'],
     'L37' => [3, 'common_practice', null, 'No lure bigger than the mouth of perch, crappie or bluegill, ever; a lure barred for a species is barred, not scored low.'],
+    'L38' => [3, 'common_practice', null, 'A trailer kicks when the water is blind, else is still when it is cold or clear; little kick between.'],
     'FAMILIES' => [3, 'common_practice', null, 'The lure families, where each belongs, what it comes through and how deep and fast it works.'],
     'SCHOOLS' => [
         3,
@@ -456,6 +459,7 @@ return [
         'Trolled spoons and plugs: chartreuse and green belong in the choice in murk, metallics in sun, orange for big trout-like fish in clear water. Tube in fall: white (dying baitfish).',
     ],
     'C15' => [4, 'common_practice', null, 'Wind and cloud make a spinnerbait first choice in clear water too; murk is a third reason, not a condition.'],
+    'C16' => [4, 'common_practice', null, 'What they eat has a color: that of the crawfish, goby, shad or bluegill seen overrides the table, and what the angler owns in that color has his own name for it. Where he said minnows and gobies, nothing says crawfish.'],
     'D1' => [
         5,
         'common_practice',

@@ -117,17 +117,6 @@ final class CoherenceTest extends TestCase
         ];
     }
 
-    private static function said(Reading $reading, string $rule): string
-    {
-        foreach ($reading->findings() as $finding) {
-            if ($finding->id === $rule) {
-                return (string) $finding->text;
-            }
-        }
-
-        return '';
-    }
-
     /** @return list<string> the lures that a factor speaks for */
     private static function favoredBy(Reading $reading, string $factor): array
     {

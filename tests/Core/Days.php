@@ -81,4 +81,16 @@ trait Days
         self::assertArrayHasKey($first, $places, "{$first} is not in the lineup");
         self::assertLessThan($places[$second] ?? INF, $places[$first], "{$first} should stand before {$second}: ".implode(', ', array_slice($order, 0, 8)));
     }
+
+    /** What a rule says of a reading; nothing where it is silent. */
+    protected static function said(Reading $reading, string $rule): string
+    {
+        foreach ($reading->findings() as $finding) {
+            if ($finding->id === $rule) {
+                return (string) $finding->text;
+            }
+        }
+
+        return '';
+    }
 }

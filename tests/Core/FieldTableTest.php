@@ -101,7 +101,10 @@ final class FieldTableTest extends TestCase
     {
         try {
             if ($thing === 'day') {
-                ConditionsReader::read(self::day($path, $value));
+                // The color of a prey is asked with the prey.
+                $day = self::day($path, $value);
+                isset($day['seen_prey'][0]['color']) && $day['seen_prey'][0]['prey'] = 'crawfish';
+                ConditionsReader::read($day);
             } else {
                 $contact = $thing === 'contact' ? [$path => $value] + ['kind' => 'caught'] : ['kind' => 'caught'];
                 StintsReader::read(

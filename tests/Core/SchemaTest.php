@@ -72,7 +72,8 @@ final class SchemaTest extends TestCase
         $node = json_decode((string) file_get_contents(__DIR__."/../../docs/schema/{$schema}.json"), true, flags: JSON_THROW_ON_ERROR);
         foreach (explode('.', $path) as $step) {
             [$key, $inner] = [...explode('/', $step, 2), null];
-            $node = $node['properties'][$key] ?? self::fail("{$schema} has no {$path}");
+            // One of a list is an item of it.
+            $node = (is_numeric($key) ? $node['items'] : $node['properties'][$key] ?? null) ?? self::fail("{$schema} has no {$path}");
             $node = $inner === null ? $node : $node[$inner];
         }
 

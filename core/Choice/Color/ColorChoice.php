@@ -15,4 +15,10 @@ final readonly class ColorChoice
         public ?string $school = null,
     ) {
     }
+
+    /** The same by another name, where there is one. */
+    public function named(?string $name): self
+    {
+        return $name === null ? $this : new self($this->family, $name, $this->why, $this->ruleId, $this->school);
+    }
 }

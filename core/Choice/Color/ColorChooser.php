@@ -33,6 +33,8 @@ final class ColorChooser
     public static function choose(LureFamily $lure, Reading $reading): array
     {
         $chooser = new self($lure, $reading);
+        $chooser->asSeen();
+        $chooser->atNight();
         $chooser->matchForage();
         $chooser->byGroup();
 
@@ -61,6 +63,33 @@ final class ColorChooser
     private function dark(): bool
     {
         return $this->day->sky->isCovered() || $this->day->lowLight;
+    }
+
+    /** C16: the color of the prey that was seen overrides the table, in what copies it. */
+    private function asSeen(): void
+    {
+        static $rows = null;
+        $rows ??= require __DIR__.'/prey.php';
+        foreach ($this->day->seenPrey as $prey) {
+            if ($prey->color !== null && in_array($prey->forage->value, $this->lure->forage, true)) {
+                $row = $rows[$prey->forage->value] ?? $rows['any'];
+                $this->add(
+                    $row[$prey->color->value] ?? $row['any'], "{$prey->color->value} {$prey->forage->words()}",
+                    "You saw {$prey->color->value} {$prey->forage->words()}.", 'C16',
+                );
+            }
+        }
+    }
+
+    /** W26: at night dark, for its outline against the sky; metal keeps its own colors. */
+    private function atNight(): void
+    {
+        if (! $this->day->isNight() || $this->lure->colorGroup === 'metal') {
+            return;
+        }
+        $below = $this->lure->isSurface() || $this->lure->isMoving();
+        $below ? $this->add(ColorFamily::Black, 'black', 'At night a black outline against the sky.', 'W26')
+            : $this->add(ColorFamily::DarkContrast, 'black and blue', 'At night a dark outline on the bottom.', 'W26');
     }
 
     /** C5: what they eat overrides the table, where it can still be seen. */
@@ -241,14 +270,15 @@ final class ColorChooser
         if ($this->isMurky()) {
             $this->mud('bright');
         }
-        if ($this->reading->isOfBass(Stage::EarlyPrespawn, Stage::Prespawn) && ! $this->day->clarity->isClear()) {
+        if ($this->reading->isOfBass(Stage::EarlyPrespawn, Stage::Prespawn) && ! $this->day->clarity->isClear() && ! $this->day->eatsNoCrawfish()) {
             $this->add(ColorFamily::CrawRed, 'red craw', 'Early spring: red and craw shades are hard to beat, also in stain.', 'C5');
         }
         if ($this->isStained()) {
             $this->add(ColorFamily::ChartreuseShad, 'chartreuse shad', 'Stain: fuller and brighter.', 'C1');
         }
         $this->add(ColorFamily::NaturalBaitfish, $this->day->clarity->isClear() ? 'ghost shad' : 'shad', 'Shad for ordinary and clear water.', 'C6');
-        $this->add(ColorFamily::NaturalCraw, 'brown craw', 'For rock and crawfish.', 'C6');
+        $this->day->eatsNoCrawfish() ? $this->add(ColorFamily::Brown, 'brown', 'For rock.', 'C6')
+            : $this->add(ColorFamily::NaturalCraw, 'brown craw', 'For rock and crawfish.', 'C6');
     }
 
     /** C1, C11. */

@@ -25,11 +25,14 @@ final readonly class HeldColors
     {
         $held = $box->colors();
         $isHeld = static fn (ColorChoice $c): bool => in_array($c->family->value, $held, true);
-        $this->both = array_values(array_filter($asked, $isHeld));
+        // What he owns is called by his own name for it (C16).
+        $this->both = array_values(array_map(
+            static fn (ColorChoice $c): ColorChoice => $c->named($box->nameOf($c->family->value)), array_filter($asked, $isHeld),
+        ));
         $this->lacking = array_values(array_filter($asked, static fn (ColorChoice $c): bool => ! $isHeld($c)));
         $keys = array_map(static fn (ColorChoice $c): string => $c->family->value, $this->both);
         $this->others = array_map(
-            static fn (string $c): ColorChoice => new ColorChoice(ColorFamily::from($c), str_replace('_', ' ', $c), 'Your box holds it.', 'K4'),
+            static fn (string $c): ColorChoice => new ColorChoice(ColorFamily::from($c), $box->nameOf($c) ?? str_replace('_', ' ', $c), 'Your box holds it.', 'K4'),
             array_values(array_diff($held, $keys)),
         );
     }

@@ -28,6 +28,11 @@ final class SpecChooser
     /** A towed lure is so much longer where prey or fish are big (T5). */
     private const TOWED_BIG = 1.3;
 
+    /** Trailers are still under the first, and kick from the second, °F. */
+    private const STILL_UNDER_F = 55;
+
+    private const KICKS_FROM_F = 75;
+
     /** Under it blades turn rounder and slower (C7), °F. */
     private const COLD_BLADES_F = 55;
 
@@ -150,18 +155,22 @@ final class SpecChooser
             || ($reading->day->clarity->isClear() && $reading->day->isCalm());
     }
 
-    /** L12: little kick in cold water, by the rows of trailers.php. */
+    /**
+     * L12, L38: a trailer kicks where the water is warm or blind, else is still in cold or clear water, by the rows of trailers.php; none is
+     * called after a crawfish where they eat none (C16).
+     */
     private static function trailer(LureFamily $lure, Reading $reading): ?string
     {
         static $rows = null;
         $rows ??= require __DIR__.'/trailers.php';
-        foreach ($lure->rigging->trailers === null ? [] : $rows[$lure->rigging->trailers] as [$underF, $trailer]) {
-            if ($reading->day->tempF < $underF) {
-                return $trailer;
-            }
-        }
+        [$day, $row] = [$reading->day, $lure->rigging->trailers === null ? null : $rows[$lure->rigging->trailers]];
+        $trailer = $row === null ? $lure->rigging->trailer : $row[match (true) {
+            $day->visibilityFt < Sight::FAILS_UNDER_FT && $day->tempF >= self::STILL_UNDER_F => 2,
+            $day->tempF < self::STILL_UNDER_F || $day->clarity->isClear() => 0,
+            default => $day->tempF < self::KICKS_FROM_F ? 1 : 2,
+        }];
 
-        return $lure->rigging->trailer;
+        return $trailer !== null && $day->eatsNoCrawfish() ? strtr($trailer, ['craw or grub' => 'grub', 'craw' => 'grub']) : $trailer;
     }
 
     /** C7, by the rows of blades.php. */

@@ -110,4 +110,9 @@ return [
             && ! $r->mood->isNegative() ? Ramp::up($r->day->windMph, 5, 12) * Ramp::up($r->day->tempF, 55, 60) : 0.0,
         'lures' => ['spinnerbait' => 1.2, 'bladed_jig' => 1.15, 'swim_jig' => 1.15, 'squarebill_crankbait' => 1.1, 'shaky_head' => 0.8],
     ],
+    [
+        'rule' => 'W26', 'text' => 'At night what thumps or gurgles is found.',
+        'holds' => static fn (Reading $r): float => $r->day->night() * ($r->day->species->isBass() ? 1.0 : 0.5),
+        'lures' => ['spinnerbait' => 1.35, 'buzzbait' => 1.2, 'bladed_jig' => 1.2, 'swim_jig' => 1.1, 'jerkbait' => 0.7, 'drop_shot' => 0.8, 'glide_bait' => 0.8],
+    ],
 ];

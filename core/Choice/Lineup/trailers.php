@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-// Trailers that follow the water (rule L12): row => [[up to °F, trailer], ...], the last for all warmer water.
+// Trailers that follow the water (rules L12, L38): row => [in water under 55 °F or clear, up to 75 °F, warmer or blind].
 return [
-    'jig' => [[55, 'bulky chunk with little kick'], [75, 'craw or grub with little kick'], [INF, 'kicking craw']],
-    'small_jig' => [[55, 'small plain chunk'], [75, 'craw or grub with little kick'], [INF, 'kicking craw']],
+    'jig' => ['bulky chunk with little kick', 'craw or grub with little kick', 'kicking craw'],
+    'small_jig' => ['small plain chunk', 'craw or grub with little kick', 'kicking craw'],
 ];

@@ -16,7 +16,7 @@ use OldEddy\Reading\Reading;
 // A step is [move, seconds] or [move, seconds, times] or [move, seconds, times, feet lifted]; the seconds "pause" stand
 // for the pause of the day. In the text, {pause} and {speed} are filled in. Basis: the rule named at each; seconds our
 // own where it gives none.
-$slowDay = static fn (Reading $r): bool => $r->mood->isNegative() || $r->day->tempF < 55 || $r->day->front->isPost();
+$slowDay = static fn (Reading $r): bool => $r->mood->isNegative() || $r->day->tempF < 55 || $r->day->front->isPost() || $r->day->isNight();
 
 return [
     'frog_rest' => ['speed' => 'crawl', 'pause' => 30.0, 'limits' => [20, 70], 'steps' => [['twitch', 1.5, 2], ['pause', 'pause']], 'rule' => 'R11',

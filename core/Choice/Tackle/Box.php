@@ -60,6 +60,18 @@ final readonly class Box
         return array_values(array_unique(array_filter(array_map(static fn (Owned $o): ?string => $o->color, $this->lures))));
     }
 
+    /** What its owner calls a color (a key) that it holds; null where he gave it no name. */
+    public function nameOf(string $color): ?string
+    {
+        foreach ($this->lures as $owned) {
+            if ($owned->color === $color && ($owned->colorName ?? '') !== '') {
+                return $owned->colorName;
+            }
+        }
+
+        return null;
+    }
+
     /** Whether it holds one in this color (a key); null where it tells no color at all. */
     public function hasColor(string $color): ?bool
     {

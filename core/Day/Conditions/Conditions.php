@@ -41,6 +41,7 @@ final readonly class Conditions
      * @param  list<WindDay>  $windDays  the wind of the days before
      * @param  ?float  $poolFt  feet as the gauge of the pool says them today (W22)
      * @param  ?float  $poolReferenceFt  the same at the level that the lake's depths are for
+     * @param  list<Prey>  $seenPrey  what they eat, as it was seen today (C16)
      */
     public function __construct(
         public Species $species,
@@ -84,6 +85,8 @@ final readonly class Conditions
         public ?float $poolFt = null,
         public ?float $poolReferenceFt = null,
         public array $windDays = [],
+        public Marks $marks = new Marks,
+        public array $seenPrey = [],
     ) {
     }
 

@@ -12,6 +12,7 @@ final readonly class Owned
      * @param  ?string  $color  the key of a family of colors
      * @param  ?float  $weightOz  over 0
      * @param  ?float  $lengthIn  over 0
+     * @param  ?string  $colorName  what its owner calls that color
      * @param  ?float  $ratedFt  the depth a diver is rated for, over 0
      */
     public function __construct(
@@ -20,6 +21,7 @@ final readonly class Owned
         public ?float $weightOz = null,
         public ?float $lengthIn = null,
         public ?float $ratedFt = null,
+        public ?string $colorName = null,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Day\Conditions;
 
+use OldEddy\Basics\Ramp;
 use OldEddy\Day\Schools\Schools;
 use OldEddy\Day\Season\Spawning;
 use OldEddy\Day\Season\Species;
@@ -44,6 +45,7 @@ final readonly class Settled
      * @param  list<EarlierReading>  $visibilityHistory
      * @param  list<EarlierReading>  $dayTemps
      * @param  list<WindDay>  $windDays
+     * @param  list<Prey>  $seenPrey
      */
     public function __construct(
         public Species $species,
@@ -85,6 +87,8 @@ final readonly class Settled
         public array $dayTemps = [],
         public array $box = [],
         public array $windDays = [],
+        public Marks $marks = new Marks,
+        public array $seenPrey = [],
     ) {
         $this->clarity = Clarity::fromVisibility($visibilityFt);
         $this->clarityShift = ClarityShift::between($visibilityFt, $normalVisibilityFt);
@@ -166,6 +170,12 @@ final readonly class Settled
         return false;
     }
 
+    /** Whether somebody said what they eat, and it is no crawfish: then nothing speaks of one (rule C16). */
+    public function eatsNoCrawfish(): bool
+    {
+        return $this->forage !== [] && ! $this->eats(Forage::Crawfish);
+    }
+
     /** Whether the angler saw this. */
     public function saw(Observed $observed): bool
     {
@@ -187,6 +197,18 @@ final readonly class Settled
     {
         return $this->daysSinceStorm !== null && $this->daysSinceStorm <= self::STORM_SHOWS_DAYS
             && in_array($this->clarityShift, [ClarityShift::Down, ClarityShift::SharplyDown], true);
+    }
+
+    /** How much it is night, 0 to 1: from the sun 4° under the horizon to 8° under it (rule W26, ramp our own). */
+    public function night(): float
+    {
+        return $this->sunElevationDeg === null ? 0.0 : Ramp::down($this->sunElevationDeg, -8.0, -4.0);
+    }
+
+    /** Whether it is night: the sun more than 6° under (rule W26). */
+    public function isNight(): bool
+    {
+        return $this->night() > 0.5;
     }
 
     /** Whether the surface is calm enough to ask for slower lures: under 4 mph (rule W17; cut point our own). */

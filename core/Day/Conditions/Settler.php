@@ -84,8 +84,8 @@ final class Settler
             windMph: $told->windMph ?? $forecast->windMph ?? $this->assume('weather.wind_mph', self::ASSUMED_WIND_MPH, Said::of('Wind unknown: {5 mph} assumed.')),
             windFromDeg: $told->windFromDeg ?? $forecast->windFromDeg,
             front: $front,
-            spot: $spot?->asItStands() ?? new Spot,
-            forage: $told->forage,
+            spot: $this->bottomed($spot?->asItStands() ?? new Spot),
+            forage: $this->forage(),
             observed: $told->observed,
             pressure: $told->pressure ?? Pressure::from($this->assume('pressure', 'normal', 'Fishing pressure unknown: normal assumed.')),
             mode: $told->mode ?? Mode::Cast,
@@ -99,7 +99,30 @@ final class Settler
             dayTemps: $told->dayTemps,
             box: $told->box,
             windDays: $told->windDays,
+            marks: $told->marks,
+            seenPrey: $told->seenPrey,
         );
+    }
+
+    /** @return list<Forage> what was said, and what was seen (C16) */
+    private function forage(): array
+    {
+        $forage = $this->told->forage;
+        foreach ($this->told->seenPrey as $prey) {
+            if (! in_array($prey->forage, $forage, true)) {
+                $forage[] = $prey->forage;
+            }
+        }
+
+        return $forage;
+    }
+
+    /** The bottom as the sounder shows it, where nobody said more (F24). */
+    private function bottomed(Spot $spot): Spot
+    {
+        $hard = $this->told->marks->hardBottom;
+
+        return $hard === null || $spot->bottom !== null ? $spot : $spot->with(['bottom' => $hard ? Bottom::Hard : Bottom::Mud]);
     }
 
     /** The day of the year; southern dates are moved by half a year. Without a date the stage's own season stands in. */

@@ -21,6 +21,12 @@ enum Stage: string
     case Fall = 'fall';
     case LateFall = 'late_fall';
 
+    /** Whether it is a stage of warm, layered water, in which nothing lives long below the thermocline (F24). */
+    public function isWarm(): bool
+    {
+        return in_array($this, [self::Postspawn, self::Summer, self::EarlyFall], true);
+    }
+
     /** Whether the stage lies in the cold half of the year. */
     public function isCold(): bool
     {

@@ -23,6 +23,8 @@ return [
         'Warm water: short fights, wet hands, no long photographs; no live-well for pike and muskie.'],
     'guests' => [static fn (Reading $r): bool => $r->day->mode === Mode::Troll && $r->day->tempF >= ColdwaterGuest::WARM_F,
         'Trout and salmon that come along from water of {65 °F} or more hardly live through it: short fights, unhooked in the water; better, leave them alone.'],
+    'night' => [static fn (Reading $r): bool => $r->day->isNight(),
+        'Night: lights on the boat, a headlamp, life jacket on, and somebody ashore who knows where you are; idle where you do not know the water.'],
     'deep_fish' => [static fn (Reading $r): bool => $r->stand->deepFt >= 30,
         'Fish hauled from deep water suffer: move shallower if you mean to release them.'],
     'toothy' => [static fn (Reading $r): bool => $r->day->species->group() === 'toothy',
