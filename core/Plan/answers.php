@@ -16,6 +16,8 @@ use OldEddy\Day\Season\Stage;
 
 // What an unknown could turn out to be: path => answers, each [words, weight, what it changes of the day, what it says in the paths of
 // the contract]. The weights are our own: how often waters of this kind, at this season, are so.
+// Where nothing is visible the usual is still something.
+$usual = static fn (Settled $d, int $times): float => max(0.5, $d->visibilityFt * $times);
 $visible = static fn (float $feet): array => ['visibilityFt' => $feet, 'normalVisibilityFt' => $feet];
 $spot = static fn (string $words, float $weight, Structure $structure, Cover $cover, float $shallow, float $deep): array => [
     $words, $weight, ['spot' => new Spot($structure, [$cover], null, $shallow, $deep)],
@@ -46,8 +48,8 @@ return [
     },
     'water.normal_visibility_ft' => static fn (Settled $d): array => [
         ['the usual water', 0.7, [], ['water.normal_visibility_ft' => $d->visibilityFt]],
-        ['dirtier than usual', 0.2, ['normalVisibilityFt' => $d->visibilityFt * 2], ['water.normal_visibility_ft' => $d->visibilityFt * 2]],
-        ['much dirtier than usual', 0.1, ['normalVisibilityFt' => $d->visibilityFt * 5], ['water.normal_visibility_ft' => $d->visibilityFt * 5]],
+        ['dirtier than usual', 0.2, ['normalVisibilityFt' => $usual($d, 2)], ['water.normal_visibility_ft' => $usual($d, 2)]],
+        ['much dirtier than usual', 0.1, ['normalVisibilityFt' => $usual($d, 5)], ['water.normal_visibility_ft' => $usual($d, 5)]],
     ],
     'water.level_change_ft_per_week' => static fn (Settled $d): array => [
         ['steady', 0.7, [], ['water.level_change_ft_per_week' => 0.0]],

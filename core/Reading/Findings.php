@@ -19,7 +19,31 @@ final class Findings
         foreach ($rows as $id => $say) {
             $text = $say($reading);
             if ($text !== null) {
-                $findings[] = new Finding($id, $text, self::school($reading, $id));
+                $findings[$id] = new Finding($id, $text, self::school($reading, $id));
+            }
+        }
+
+        return array_values(self::ofOneVoice($findings, $reading));
+    }
+
+    /**
+     * F25: of each subject the finding that stands highest is right, and what points another way is not said.
+     *
+     * @param  array<string, Finding>  $findings  by rule
+     * @return array<string, Finding>
+     */
+    private static function ofOneVoice(array $findings, Reading $reading): array
+    {
+        static $subjects = null;
+        $subjects ??= require __DIR__.'/subjects.php';
+        foreach ($subjects as $order) {
+            $right = null;
+            foreach (array_intersect_key($order, $findings) as $id => $pointing) {
+                $way = $pointing($reading);
+                $right ??= $way;
+                if ($way !== null && $way !== $right) {
+                    unset($findings[$id]);
+                }
             }
         }
 

@@ -89,6 +89,7 @@ return [
         $r->day->spot->isDry => Said::of(
             'This spot is dry today. The plan is for the water off it: look for the same cover with {2 ft} or more left on it, or the first drop outside.',
         ),
+        $r->day->levelChangeFtPerWeek >= 0.5 && $r->isAt(Stage::Winter) => null,
         $r->day->levelChangeFtPerWeek >= 0.5 => Said::of(
             'Water up {%.1f ft} in a week: fish move into the new shallow cover at once, river arms first.',
             $r->day->levelChangeFtPerWeek,
@@ -164,7 +165,7 @@ return [
             'Gravel points at {8 to 12 ft}, eating crawfish.',
         ) : 'Moving in along creek channels: secondary points, bluff-to-gravel, channel bends at the bank, flooded bushes and timber.') : null,
     'F5' => static fn (Reading $r): ?string => $r->isOfBass(Stage::Spawn)
-        ? 'Pockets and flats with hard bottom, out of the wind, in the warmest water.'.($r->day->visibilityFt >= 6 ? ' Beds can be seen in this water.' : '') : null,
+        ? 'Pockets and flats with hard bottom, out of the wind'.(ShadeCounts::matters($r->day) && $r->day->spot->isShaded() ? '.' : ', in the warmest water.').($r->day->visibilityFt >= 6 ? ' Beds can be seen in this water.' : '') : null,
     'F6' => static fn (Reading $r): ?string => $r->isOfBass(Stage::Postspawn)
         ? 'Near the beds guarding fry, then the first cover outside'.($r->day->eats(Forage::Bluegill) ? '; bluegill beds draw them.' : '.') : null,
     'F7' => static fn (Reading $r): string|Said|null => $r->isOfBass(Stage::Summer)
@@ -185,7 +186,7 @@ return [
         $r->day->species === Species::SpottedBass => $r->isAt(Stage::Spawn)
             ? 'Spotted bass use the bottom now, at spawn.'
             : 'Spotted bass like to suspend, around docks too.',
-        $r->day->species === Species::SmallmouthBass && $r->day->spot->isDock() => 'Smallmouth seldom use docks, and then only deeper, clear ones.',
+        $r->day->species === Species::SmallmouthBass && $r->day->spot->isDock() => 'Smallmouth seldom use docks, and then only those over deep, clear water.',
         $r->day->species->group() === 'toothy' => 'An ambusher: weed edges, reeds, pads, overhanging trees, bridge shade, rocks; also the last feet beside the boat.',
         $r->day->species->group() === 'walleyes' => $r->day->current->runs()
             ? 'On the bottom in moving water.'

@@ -26,7 +26,7 @@ return [
     'night' => [static fn (Reading $r): bool => $r->day->isNight(),
         'Night: lights on the boat, a headlamp, life jacket on, and somebody ashore who knows where you are; idle where you do not know the water.'],
     'deep_fish' => [static fn (Reading $r): bool => $r->stand->deepFt >= 30,
-        'Fish hauled from deep water suffer: move shallower if you mean to release them.'],
+        'Fish hauled from deep water seldom live when released: fish for them only if you mean to keep them.'],
     'toothy' => [static fn (Reading $r): bool => $r->day->species->group() === 'toothy',
         'Bite-proof trace, long pliers; grip under the gill cover, never in the gills, and hold the fish level.'],
     'wind' => [static fn (Reading $r): bool => $r->day->windMph >= 15 || ($r->day->platform === Platform::Kayak && $r->day->windMph >= 10),
