@@ -154,7 +154,7 @@ async function crew() {
     const lakes = await owner.ask('GET', '/lakes');
     const lake = lakes.text.match(/\/lakes\/(\d+)"/)[1];
     const today = '2026-04-20';
-    const day = (await owner.form('/days', '/days', { name: 'A day', date: today, lake, timezone: 'America/New_York', ask: randomUUID() })).to.replace(base, '').replace(/\/[a-z]+$/, '');
+    const day = (await owner.form('/days', '/days', { name: 'A day', species: 'largemouth_bass', date: today, lake, timezone: 'America/New_York', ask: randomUUID() })).to.replace(base, '').replace(/\/[a-z]+$/, '');
     const stint = randomUUID();
     const fish = randomUUID();
     await owner.log(day, [begun(stint, 'Quarry notch'), event('casts', { stint, count: 7 }), event('contact', { stint, contact: fish, contact_kind: 'caught' }),

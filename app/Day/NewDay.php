@@ -9,6 +9,7 @@ use App\Models\RackSlot;
 use App\Models\Trip;
 use App\Models\User;
 use Illuminate\Support\Arr;
+use Illuminate\Validation\ValidationException;
 
 /** A day that begins: what seldom changes is taken over from the angler's last day, on its own lake where it has one. */
 final class NewDay
@@ -22,7 +23,7 @@ final class NewDay
     /**
      * Opens a day; asked for twice under one id, it is opened once.
      *
-     * @param  array{name?: ?string, date: string, time?: ?string, timezone?: ?string, ask: string}  $given
+     * @param  array{name?: ?string, date: string, species?: ?string, time?: ?string, timezone?: ?string, ask: string}  $given
      */
     public static function open(User $angler, ?Lake $lake, array $given): Trip
     {
@@ -31,7 +32,11 @@ final class NewDay
         $there = $lake === null ? null : $days->clone()->where('lake_id', $lake->id)->orderByDesc('day')->orderByDesc('id')->first();
         /** @var ?Trip $last */
         $last = $there ?? $days->latest('id')->first();
-        $conditions = ['species' => 'largemouth_bass', ...self::carried($last, $there !== null), 'date' => $given['date']];
+        $conditions = [...self::carried($last, $there !== null), 'date' => $given['date']];
+        $conditions['species'] = $given['species'] ?? $conditions['species'] ?? null;
+        if ($conditions['species'] === null) {
+            throw ValidationException::withMessages(['species' => 'Which fish is the day for? Nothing is planned for a fish that nobody named.']);
+        }
         if (isset($given['timezone'])) {
             $conditions['timezone'] ??= $given['timezone'];
         }

@@ -35,6 +35,7 @@ export async function freshDay(page) {
     await page.getByRole('button', { name: 'Register' }).click();
     await expect(page).toHaveURL(/\/days$/);
     await page.getByLabel('Water').fill('Ladle Creek arm');
+    await page.getByLabel('Fish').selectOption('largemouth_bass');
     await expect(page.getByLabel('Date')).not.toHaveValue('');
     await page.getByLabel('Date').fill('2026-04-12');
     await page.getByRole('button', { name: 'Read the water' }).click();

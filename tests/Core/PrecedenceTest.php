@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use OldEddy\Contract\PlanContract;
+use OldEddy\Contract\ConditionsReader;
+use OldEddy\Day\Conditions\Settler;
+use OldEddy\Day\Season\Stage;
+use OldEddy\Plan\Cautions\Caution;
+use OldEddy\Plan\Cautions\Cautions;
+use OldEddy\Reading\Finding;
+use OldEddy\Reading\WaterReader;
 use PHPUnit\Framework\TestCase;
 
 /** F25: no page says two things of one subject. The pairs are words that can not stand together. */
@@ -30,14 +36,14 @@ final class PrecedenceTest extends TestCase
     {
         $said = array_fill_keys(array_keys(self::PAIRS), [0, 0]);
         for ($seed = 1; $seed <= self::SEEDS; $seed++) {
-            $answer = self::answer($seed);
-            $page = implode(' ', array_column([...$answer['reading']['findings'], ...$answer['cautions']], 'text'));
+            $reading = WaterReader::read(Settler::settle(ConditionsReader::read(self::anyDay($seed))));
+            $page = implode(' ', array_map(static fn (Finding|Caution $said): string => (string) $said->text, [...$reading->findings(), ...Cautions::of($reading, [])]));
             foreach (self::PAIRS as $name => [$one, $other]) {
                 [$is, $and] = [preg_match($one, $page), preg_match($other, $page)];
                 self::assertFalse($is === 1 && $and === 1, "day {$seed}, {$name}: {$page}");
                 $said[$name] = [$said[$name][0] + $is, $said[$name][1] + $and];
             }
-            if ($answer['reading']['stage'] === 'winter') {
+            if ($reading->isAt(Stage::Winter)) {
                 self::assertDoesNotMatchRegularExpression('/\bspring\b|\bbeds\b|\bfry\b|new arrivals/i', $page, "day {$seed}: spring in winter");
             }
             self::assertStringNotContainsString('about 0 days', $page, "day {$seed}");
@@ -66,11 +72,5 @@ final class PrecedenceTest extends TestCase
         self::assertStringContainsString('look deeper', self::said(self::reading($clear), 'W3'));
         self::assertSame('', self::said(self::reading($clear + ['weather.sky' => 'overcast']), 'W15'), 'clear water is right, clouds are silent');
         self::assertStringContainsString('Clouds lift', self::said(self::reading(['water.visibility_ft' => 2, 'weather.sky' => 'overcast'] + $clear), 'W15'));
-    }
-
-    /** @return array<string, mixed> */
-    private static function answer(int $seed): array
-    {
-        return PlanContract::answer(self::anyDay($seed));
     }
 }

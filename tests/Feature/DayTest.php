@@ -21,10 +21,25 @@ final class DayTest extends WaterTestCase
         $this->actingAs($wren = $this->angler());
         $ask = (string) Str::uuid();
         foreach ([$ask, $ask, (string) Str::uuid()] as $id) {
-            $this->post('/days', ['name' => 'Upper arm', 'date' => '2026-04-20', 'timezone' => 'America/New_York', 'ask' => $id])->assertRedirect();
+            $this->post('/days', ['name' => 'Upper arm', 'species' => 'walleye', 'date' => '2026-04-20', 'timezone' => 'America/New_York', 'ask' => $id])->assertRedirect();
         }
         self::assertSame(2, $wren->trips()->count());
         $this->from('/days')->post('/days', ['name' => '', 'date' => '2026-02-30', 'ask' => $ask])->assertSessionHasErrors(['name', 'date']);
+    }
+
+    public function test_nothing_is_planned_for_a_fish_that_nobody_named(): void
+    {
+        $this->actingAs($wren = $this->angler());
+        $given = ['name' => 'Upper arm', 'date' => '2026-04-20', 'ask' => (string) Str::uuid()];
+        $this->get('/days')->assertSee('which fish?');
+        $this->from('/days')->post('/days', $given)->assertSessionHasErrors(['species']);
+        self::assertSame(0, $wren->trips()->count());
+        $this->post('/days', $given + ['species' => 'walleye'])->assertSessionHasNoErrors();
+        // The headline and the first chip say for which fish all of it is.
+        $page = (string) $this->get(route('read', $wren->trips()->firstOrFail()))->assertSee('Walleye at')->getContent();
+        self::assertMatchesRegularExpression('/id="chips">\s*<a class="chip"[^>]*>walleye</', $page);
+        $this->post('/days', ['ask' => (string) Str::uuid()] + $given)->assertSessionHasNoErrors();
+        self::assertSame('walleye', $wren->trips()->latest('id')->firstOrFail()->conditions['species'], 'as on the last day');
     }
 
     public function test_the_lake_of_the_latest_day_is_picked_first_whether_that_is_finished_or_not(): void

@@ -15,6 +15,8 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
+use OldEddy\Day\Season\Species;
 
 final class DayController
 {
@@ -54,6 +56,7 @@ final class DayController
             'name' => ['nullable', 'required_without:lake', 'string', 'max:80'],
             'date' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after:1900-01-01'],
             'time' => ['bail', 'nullable', 'string', 'date_format:H:i'],
+            'species' => ['nullable', Rule::enum(Species::class)],
             'lake' => ['nullable', 'integer'],
             'timezone' => ['bail', 'nullable', 'string', 'timezone:all'],
             'ask' => ['required', 'uuid'],

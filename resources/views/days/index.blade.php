@@ -39,8 +39,11 @@
                 <label for="lake">One of your lakes</label>
                 <select id="lake" name="lake" aria-describedby="lake-said"><option value="">none of them</option>@foreach ($lakes as $lake)<option value="{{ $lake->id }}"
                     @selected((int) old('lake', $lastLake) === $lake->id)>{{ $lake->name }}</option>@endforeach</select>
-                <p class="muted" id="lake-said">Species, usual visibility and rods are taken over from your last day there.</p>
+                <p class="muted" id="lake-said">Fish, usual visibility and rods are taken over from your last day there.</p>
             @endif
+            <label for="species">Fish</label>
+            <select id="species" name="species" @if ($open->isEmpty() && $closed->isEmpty()) required @endif><option value="">{{ $open->isEmpty() && $closed->isEmpty() ? 'which fish?' : 'as on the last day' }}</option>
+                @foreach (OldEddy\Day\Season\Species::cases() as $one)<option value="{{ $one->value }}" @selected(old('species') === $one->value)>{{ $one->words() }}</option>@endforeach</select>
             <label for="date">Date</label>
             <input id="date" name="date" type="date" value="{{ old('date') }}" required x-ref="date">
             <label for="time">Hour, if you know it</label>

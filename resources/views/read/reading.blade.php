@@ -2,7 +2,7 @@
 @if ($reading->leave)
     <p class="leave">Leave this place: cold mud runs in.</p>
 @endif
-<p class="read-says" data-says>Fish at {{ $units->band($stand->shallowFt, $stand->deepFt) }}, {{ $stand->tightness->words() }}; each moves {{
+<p class="read-says" data-says>{{ ucfirst($reading->day->species->words()) }} at {{ $units->band($stand->shallowFt, $stand->deepFt) }}, {{ $stand->tightness->words() }}; each moves {{
     $units->depth($reading->strikeRadiusFt()) }}.</p>
 <dl class="figures">
     <div><dt>stage</dt><dd>{{ $reading->stage->stage->words() }}</dd></div>
