@@ -199,7 +199,7 @@ return [
         $r->strikeRadiusFt(true),
     ),
     'F14' => static fn (Reading $r): ?string => $r->day->saw(Observed::Follows)
-        ? 'Followers are marks to come back to with something slower; a change of speed may turn one at once.'
+        ? 'Followers are marks to come back to with something that stays longer before them; a change of speed may turn one at once.'
         : null,
     'F15' => static fn (Reading $r): ?string => in_array(
         $r->stage->stage,

@@ -33,11 +33,9 @@ return [
     'pace' => [
         'W14' => $always('slower'),
         'W26' => $always('slower'),
-        'F10' => $always('slower'),
         'W17' => static fn (Reading $r): string => $r->day->isCalm() ? 'slower' : 'faster',
         'F8' => $always('faster'),
         'F9' => $always('faster'),
-        'F14' => $always('slower'),
     ],
     'creek' => [
         'W6' => static fn (Reading $r): string => $r->day->inflow->isWarm() || $r->day->schools->chosen('cold_mud') === 'stay_slow' ? 'in' : 'out',

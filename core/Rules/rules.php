@@ -344,7 +344,7 @@ return [
         3,
         'common_practice',
         null,
-        'Rods: each slot is a job. No rod is rigged that stands far down the lineup (floor: half the first score) unless it is the only one for its job. Where one structure is fished by crankbait tiers, one rod a tier. In winter the jobs are those of L7. A two-angler split obeys the same floor.',
+        'Rods by worth: the best lure has a rod and is named first, three of five go to the best, the others to jobs that none of these does, each by a lure worth at least half the first. Where one structure is fished by crankbait tiers, one rod a tier, three where depths vary much. In winter the jobs are those of L7. A two-angler split obeys the same floor.',
     ],
     'L23' => [
         3,
@@ -367,6 +367,9 @@ return [
     'L36' => [3, 'common_practice', null, 'Wind on the shade line: moving lures gain from about {5 mph}, at {12 mph} they lead, not shaky heads. (Numbers OWN.)'],
     'L37' => [3, 'common_practice', null, 'No lure bigger than the mouth of perch, crappie or bluegill, ever; a lure barred for a species is barred, not scored low.'],
     'L38' => [3, 'common_practice', null, 'A trailer kicks when the water is blind, else is still when it is cold or clear; little kick between.'],
+    'L39' => [3, 'common_practice', null, 'A lure with a warning against itself (it hangs, it ploughs) is not first: the tier or the rigging that fits is.'],
+    'L40' => [3, 'common_practice', null, 'Muskellunge: {6 in} and more, {65-80 lb} braid, trace, heavy rod (OWN). Pike: soft lures {4-6 in}, to {9 in} on big water, small plugs and blades allowed; trace.'],
+    'L41' => [3, 'common_practice', null, 'Weight by depth, wind, current and cover, and never more than the place takes: no {1 oz} sweep over a {1-5 ft} bar. The cap binds what is swept and wound, not pegged weights. A depth that is more than the water is never said. (Numbers OWN.)'],
     'FAMILIES' => [3, 'common_practice', null, 'The lure families, where each belongs, what it comes through and how deep and fast it works.'],
     'SCHOOLS' => [
         3,

@@ -84,7 +84,7 @@ final readonly class RunningLine
     {
         $tiers = $line->lure->hydraulics->diveTiersFt;
         $rigging = $line->lure->rigging;
-        $at = $rigging->nearestLength($line->lengthIn);
+        $at = $rigging::nearest($line->lengthIn, $rigging->lengthsIn);
 
         return $tiers[min(count($tiers) - 1, (int) round($at * max(1, count($tiers) - 1) / max(1, count($rigging->lengthsIn) - 1)))];
     }

@@ -58,8 +58,8 @@ final class CatalogTest extends TestCase
             foreach ($lure->cadences as $cadence) {
                 self::assertGreaterThan(0, CadenceChooser::set($cadence, $lure, self::reading())->seconds(), $key);
             }
-            self::assertGreaterThan(0, Tackle::lineDiameterMm($lure), $key);
-            self::assertNotSame('', Tackle::rod($lure), $key);
+            self::assertGreaterThan(0, Tackle::lineDiameterMm($lure, Species::LargemouthBass), $key);
+            self::assertNotSame('', Tackle::rod($lure, Species::LargemouthBass), $key);
         }
         $used = array_merge(...array_map(static fn (LureFamily $l): array => $l->cadences, array_values(Catalog::all())));
         self::assertSame([], array_diff(array_keys(Cadences::all()), $used), 'a cadence that no lure is worked with');

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use OldEddy\Choice\Lineup\Handling;
+use OldEddy\Choice\Lineup\Setup;
 use OldEddy\Choice\Lures\Catalog;
+use OldEddy\Contract\ConditionsReader;
+use OldEddy\Plan\Planner;
 use OldEddy\Rules\RuleBook;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -13,6 +16,7 @@ use PHPUnit\Framework\TestCase;
 /** How a lure is made ready: weight, blades, line, rod, cast, handling. Common practice, no source: rules D4 to D7, C7, R18. */
 final class RiggingTest extends TestCase
 {
+    use AnyDay;
     use Days;
 
     /** D4, common practice: 1/8 oz in 3 ft, 1/4 oz in 4-8 ft, 1/2 oz in reeds, 1 oz in strong current. */
@@ -41,6 +45,55 @@ final class RiggingTest extends TestCase
                 ['species' => 'northern_pike', 'spot' => ['structure' => 'flat', 'cover' => ['grass_submerged'], 'depth_ft' => [2, 4]]],
             ),
         );
+    }
+
+    /** L41: what is swept or wound is bound by the water, what is pegged is not; wind asks for more. */
+    public function test_no_sweep_over_a_shallow_bar_is_heavier_than_the_place_takes(): void
+    {
+        $bar = static fn (array $more): array => $more + [
+            'species' => 'smallmouth_bass', 'waterbody' => 'river', 'water.current' => 'strong', 'spot' => ['structure' => 'gravel_bar', 'cover' => ['rock'], 'depth_ft' => [1, 5]],
+        ];
+        $weight = static fn (string $lure, array $day): float => Setup::of(Catalog::get($lure), self::reading($day))->spec->weightOz;
+        foreach (Catalog::all() as $key => $lure) {
+            if ($lure->isMoving() && ! $lure->trolled && min($lure->rigging->weightsOz) <= 0.5) {
+                self::assertLessThanOrEqual(0.5, $weight($key, $bar([])), $key);
+            }
+        }
+        $thick = ['date' => '2026-06-10', 'water.temp_f' => 74, 'spot' => ['structure' => 'flat', 'cover' => ['grass_submerged', 'reeds'], 'depth_ft' => [1, 2]]];
+        self::assertSame(0.5, $weight('creature_texas_rig', $thick), 'half an ounce pegged in two feet of thick cover is right');
+        $open = ['date' => '2026-06-10', 'water.temp_f' => 74, 'spot' => ['structure' => 'flat', 'cover' => ['none'], 'depth_ft' => [6, 9]]];
+        self::assertGreaterThan($weight('paddletail_swimbait', ['weather.wind_mph' => 4] + $open), $weight('paddletail_swimbait', ['weather.wind_mph' => 20] + $open));
+    }
+
+    /** L40. */
+    public function test_muskellunge_get_six_inches_and_more_on_heavy_braid_and_pike_no_tiny_plastic(): void
+    {
+        for ($seed = 1; $seed <= 60; $seed++) {
+            foreach (Planner::plan(ConditionsReader::read(['species' => 'muskellunge'] + self::anyDay($seed)))->lineup as $entry) {
+                self::assertGreaterThanOrEqual(6.0, $entry->setup()->spec->lengthIn, "day {$seed}, {$entry->lure->key}");
+                if (! $entry->lure->trolled) {
+                    self::assertStringContainsString('65-80 lb', (string) $entry->line());
+                    self::assertStringContainsString('heavy', $entry->rod());
+                }
+            }
+            foreach (Planner::plan(ConditionsReader::read(['species' => 'northern_pike'] + self::anyDay($seed)))->lineup as $entry) {
+                if (in_array($entry->lure->key, ['paddletail_swimbait', 'curly_tail_grub', 'jig_plastic_minnow'], true)) {
+                    self::assertGreaterThanOrEqual(4.0, $entry->setup()->spec->lengthIn, "day {$seed}, {$entry->lure->key}");
+                }
+                self::assertStringContainsString('trace', (string) $entry->line());
+            }
+        }
+    }
+
+    /** L41. */
+    public function test_a_depth_that_is_more_than_the_water_is_never_said(): void
+    {
+        for ($seed = 1; $seed <= 100; $seed++) {
+            $plan = Planner::plan(ConditionsReader::read(self::anyDay($seed)));
+            foreach ($plan->lineup as $entry) {
+                self::assertLessThanOrEqual(($plan->reading->day->spot->deepFt ?? INF) + 0.05, $entry->setup()->depthFt, "day {$seed}, {$entry->lure->key}");
+            }
+        }
     }
 
     /** C7, common practice. */

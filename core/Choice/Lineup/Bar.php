@@ -14,6 +14,7 @@ enum Bar
     case Cover;
     case Temperature;
     case TooBig;
+    case TooSmall;
     case Species;
     case Depth;
     case DigsTooDeep;

@@ -32,12 +32,15 @@ final readonly class CoverFit
 
     private const CLEARS_FT = 0.5;
 
+    /** Weed over which there is open water. */
+    private const ENDS_BELOW = [Cover::GrassSubmerged, Cover::GrassDying];
+
     /**
      * @param  non-empty-list<Cover>  $covers  those in reach
-     * @param  float  $weedTopFt  depth at which submerged weed ends
+     * @param  array<string, float>  $weedTopsFt  depth at which weed ends below the surface, by cover
      * @param  bool  $past  whether these fish are fished for past the cover rather than in it
      */
-    private function __construct(private array $covers, private bool $known, private float $weedTopFt, private bool $past)
+    private function __construct(private array $covers, private bool $known, private array $weedTopsFt, private bool $past)
     {
     }
 
@@ -45,10 +48,13 @@ final readonly class CoverFit
     public static function in(Reading $reading): self
     {
         $water = $reading->day->spot->deepFt ?? $reading->stand->deepFt;
-        $weed = CoverShape::of(Cover::GrassSubmerged);
+        $tops = [];
+        foreach (self::ENDS_BELOW as $weed) {
+            $tops[$weed->value] = $water * (1 - (CoverShape::of($weed)->height ?? 0.0));
+        }
 
         return new self(
-            $reading->covers, $reading->day->spot->covers !== [], $water * (1 - ($weed->height ?? 0.0)),
+            $reading->covers, $reading->day->spot->covers !== [], $tops,
             $reading->day->species->group() === 'toothy',
         );
     }
@@ -83,15 +89,15 @@ final readonly class CoverFit
     }
 
     /** How a lure comes through one cover as it is fished here: into it, over it or past it (L17). */
-    private function fit(LureFamily $lure, Cover $cover): float
+    public function fit(LureFamily $lure, Cover $cover): float
     {
         $fit = $lure->habitat->covers[$cover->value];
-        if ($lure->rigging->exposure !== Exposure::Treble) {
+        if (! $lure->rigging->isOpen() || ! ($lure->rigging->exposure === Exposure::Treble || $lure->isMoving())) {
             return $fit;
         }
 
         return match (true) {
-            $cover === Cover::GrassSubmerged && $lure->hydraulics->fromFt <= $this->weedTopFt - self::CLEARS_FT => max(self::OVER, $fit),
+            isset($this->weedTopsFt[$cover->value]) && $lure->hydraulics->fromFt <= $this->weedTopsFt[$cover->value] - self::CLEARS_FT => max(self::OVER, $fit),
             $cover === Cover::Reeds && $this->past => max(self::PAST, $fit),
             default => $fit,
         };

@@ -93,7 +93,7 @@ final class Entry
     /** The rod to fish it on. */
     public function rod(): string
     {
-        return Tackle::rod($this->lure);
+        return Tackle::rod($this->lure, $this->reading->day->species);
     }
 
     /** Feet from which fish make it out at its working depth (rule W8): lures that lean on sight show more contrast. */

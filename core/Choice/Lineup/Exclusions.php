@@ -48,6 +48,7 @@ final readonly class Exclusions
             $this->fit->defeating($lure) !== null => Bar::Cover,
             $day->tempF < $lure->year->fromF - self::TEMP_SLACK_F || $day->tempF > $lure->year->toF + self::TEMP_SLACK_F => Bar::Temperature,
             $lure->rigging->lengthsIn[0] > $this->mostInches => Bar::TooBig,
+            $lure->rigging->lengthsFor($day->species) === [] => Bar::TooSmall,
             is_finite($this->mostInches) && ! $lure->habitat->isUsualFor($day->species) => Bar::Species,
             $this->depth->isHopeless($lure) => Bar::Depth,
             $day->spot->deepFt !== null && $lure->dives() && $this->shallowestFt($lure) > $day->spot->deepFt + 2 => Bar::DigsTooDeep,
@@ -82,6 +83,7 @@ final readonly class Exclusions
                 $lure->key, Said::of('{%.0f °F} is out of its span of {%.0f-%.0f °F}.', $day->tempF, $lure->year->fromF, $lure->year->toF), 'FAMILIES',
             ),
             Bar::TooBig => new RuledOut($lure->key, Said::of('{%.1f in} and more is too big for %s.', $lure->rigging->lengthsIn[0], $day->species->words()), 'L23'),
+            Bar::TooSmall => new RuledOut($lure->key, "It is not made big enough for {$day->species->words()}.", 'L40'),
             Bar::Species => new RuledOut($lure->key, "It is not made for the mouth of a {$day->species->words()}.", 'L37'),
             Bar::Depth => new RuledOut($lure->key, $this->depth->effect($lure)->text, 'D1'),
             Bar::DigsTooDeep => new RuledOut(

@@ -34,6 +34,9 @@ final readonly class LureRanking
 
     private const OUT_OF_REACH = 0.15;
 
+    /** What a warning against itself leaves of its score (own choice). */
+    private const WARNED = 0.15;
+
     /**
      * @param  non-empty-list<Scored>  $scored  best first
      * @param  array<string, Bar>  $barred  by lure
@@ -117,24 +120,35 @@ final readonly class LureRanking
     {
         $moved = [];
         for ($tries = 0; $tries < self::LOOKED_AT; $tries++) {
-            $out = null;
+            $effect = null;
             foreach (array_slice($scored, 0, $first) as $key => $one) {
-                $setups[$key] ??= Setup::of($one->lure, $reading);
-                if (! isset($moved[$key]) && $setups[$key]->reach()->perMinute() < self::LEAST_REACH_S) {
-                    $out = $key;
+                $effect = isset($moved[$key]) ? null : self::against($setups[$key] ??= Setup::of($one->lure, $reading));
+                if ($effect !== null) {
+                    $moved[$key] = true;
+                    $scored[$key] = $one->with($effect);
+                    $scored = self::sorted($scored);
 
                     break;
                 }
             }
-            if ($out === null) {
+            if ($effect === null) {
                 break;
             }
-            $moved[$out] = true;
-            $scored[$out] = $scored[$out]->with(new Effect('reach', self::OUT_OF_REACH, 'On its way it passes next to no fish as they stand here.', 'D14'));
-            $scored = self::sorted($scored);
         }
 
         return $scored;
+    }
+
+    /** What speaks against a lure as it is made ready: it passes no fish, or it warns of itself (D14, L39). */
+    private static function against(Setup $setup): ?Effect
+    {
+        $warnings = $setup->snagWarnings();
+
+        return match (true) {
+            $setup->reach()->perMinute() < self::LEAST_REACH_S => new Effect('reach', self::OUT_OF_REACH, 'On its way it passes next to no fish as they stand here.', 'D14'),
+            $warnings !== [] => new Effect('warning', self::WARNED, $warnings[0], 'L39'),
+            default => null,
+        };
     }
 
     /**

@@ -15,8 +15,14 @@ use OldEddy\Reading\Reading;
 /** Which rods to rig: each slot covers another job (M5, L22). Basis: common practice; the jobs' order is our own. */
 final class Rods
 {
-    /** A rod stands at least at this share of the best score, unless its lure is the only one for its job (L22). */
+    /** A lure that is rigged for its job stands at least at this share of the best score (L22). */
     public const FLOOR = 0.5;
+
+    /** So many of the rods are given by worth alone: three of five (L22). */
+    private const BY_WORTH = 0.6;
+
+    /** From so many feet between the shallowest and the deepest of a spot a third tier is rigged (own choice). */
+    private const VARIES_FT = 10.0;
 
     /** One kind of structure on which crankbaits are tiered, a rod a tier (M5, L22). */
     private const TIERED = [
@@ -24,7 +30,8 @@ final class Rods
     ];
 
     /**
-     * The entries to rig, in the order of the rack from search to slow.
+     * The entries to rig: the best first, the others in the order of the rack from search to slow. Most rods are given by worth; the
+     * rest go to jobs that none of these does, where a lure is worth it (L22).
      *
      * @param  non-empty-list<Entry>  $entries  best first
      * @return non-empty-list<Entry>
@@ -32,61 +39,54 @@ final class Rods
     public static function rig(array $entries, Reading $reading): array
     {
         $count = min($reading->day->rods, count($entries));
-        $picked = [];
-        foreach (self::jobs($reading) as $job) {
-            if (count($picked) === $count) {
-                break;
-            }
-            $able = array_values(array_filter($entries, $job));
-            $floor = count($able) === 1 ? 0.0 : self::FLOOR * $entries[0]->score;
-            foreach ($able as $entry) {
-                if (! isset($picked[$entry->lure->key]) && $entry->score >= $floor) {
-                    $picked[$entry->lure->key] = $entry;
-
+        $picked = array_slice($entries, 0, max(1, (int) round(self::BY_WORTH * $count)));
+        foreach (self::jobs($reading) as [$job, $times]) {
+            foreach (array_filter($entries, $job) as $entry) {
+                if (count($picked) === $count || count(array_filter($picked, $job)) >= $times) {
                     break;
+                }
+                if ($entry->score >= self::FLOOR * $entries[0]->score && ! in_array($entry, $picked, true)) {
+                    $picked[] = $entry;
                 }
             }
         }
         foreach ($entries as $entry) {
-            if (count($picked) >= $count) {
-                break;
+            if (count($picked) < $count && ! in_array($entry, $picked, true)) {
+                $picked[] = $entry;
             }
-            $picked[$entry->lure->key] ??= $entry;
         }
-        $order = [Role::Search->value => 0, Role::Slow->value => 1, Role::Finesse->value => 2];
-        $rods = array_values($picked);
-        usort($rods, static fn (Entry $a, Entry $b): int => $order[$a->lure->role->value] <=> $order[$b->lure->role->value] ?: $a->rank <=> $b->rank);
+        $order = [Role::Search->value => 1, Role::Slow->value => 2, Role::Finesse->value => 3];
+        $place = static fn (Entry $e): int => $e === $entries[0] ? 0 : $order[$e->lure->role->value];
+        usort($picked, static fn (Entry $a, Entry $b): int => $place($a) <=> $place($b) ?: $a->rank <=> $b->rank);
 
-        /** @var non-empty-list<Entry> $rods */
-        return $rods;
+        return $picked;
     }
 
-    /** @return list<callable(Entry): bool> the jobs in order of need */
+    /** @return list<array{callable(Entry): bool, int}> the jobs in order of need, and how many rods each is worth */
     private static function jobs(Reading $reading): array
     {
         if ($reading->isOfBass(Stage::Winter)) {
             // In winter the jobs are the winter five (L7).
-            $five = array_fill(0, count(Catalog::doing(Job::WinterFive)), static fn (Entry $e): bool => $e->lure->does(Job::WinterFive));
-
-            return [static fn (Entry $e): bool => true, ...$five];
+            return [[static fn (Entry $e): bool => $e->lure->does(Job::WinterFive), count(Catalog::doing(Job::WinterFive))]];
         }
-        $jobs = [
-            static fn (Entry $e): bool => true,
-            static fn (Entry $e): bool => $e->lure->role === Role::Slow && ! $e->lure->dives(),
-            static fn (Entry $e): bool => $e->lure->role === Role::Finesse,
-            static fn (Entry $e): bool => $e->lure->role === Role::Search && ! ($e->lure->dives() && $e->lure->appeal->deflects),
+        $crank = static fn (Entry $e): bool => $e->lure->dives() && $e->lure->appeal->deflects;
+
+        return [
+            [static fn (Entry $e): bool => $e->lure->role === Role::Slow && ! $e->lure->dives(), 1],
+            [static fn (Entry $e): bool => $e->lure->role === Role::Finesse, 1],
+            [static fn (Entry $e): bool => $e->lure->role === Role::Search && ! $crank($e), 1],
+            ...(in_array($reading->day->spot->structure, self::TIERED, true) ? [[$crank, self::variesMuch($reading) ? 3 : 2]] : []),
+            [static fn (Entry $e): bool => $e->lure->isSurface(), 1],
+            [static fn (Entry $e): bool => $e->lure->role === Role::Search
+                && in_array($e->lure->rigging->exposure, [Exposure::Guarded, Exposure::Weedless], true), 1],
         ];
-        if (in_array($reading->day->spot->structure, self::TIERED, true)) {
-            $crank = static fn (Entry $e): bool => $e->lure->dives() && $e->lure->appeal->deflects;
-            array_push($jobs, $crank, $crank);
-        }
-        $jobs[] = static fn (Entry $e): bool => $e->lure->isSurface();
-        $jobs[] = static fn (Entry $e): bool => in_array(
-            $e->lure->rigging->exposure,
-            [Exposure::Guarded, Exposure::Weedless],
-            true,
-        ) && $e->lure->role === Role::Search;
+    }
 
-        return $jobs;
+    /** Whether the bottom lies over so many depths that a crankbait for each is worth its rod (L39). */
+    private static function variesMuch(Reading $reading): bool
+    {
+        $spot = $reading->day->spot;
+
+        return $spot->shallowFt !== null && $spot->deepFt !== null && $spot->deepFt - $spot->shallowFt >= self::VARIES_FT;
     }
 }

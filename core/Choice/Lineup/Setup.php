@@ -51,6 +51,9 @@ final class Setup
     /** Under fish that hang the water is so many times as deep as they are, where nobody said how deep (own choice). */
     private const OPEN_WATER = 1.5;
 
+    /** What only brushes a cover for so long does not hang in it, seconds (own choice). */
+    private const BRUSHES_S = 0.5;
+
     /** Half the width of a target, feet, for target casts. */
     private const TARGET_FT = 4.0;
 
@@ -128,15 +131,16 @@ final class Setup
     }
 
     /**
-     * Where this cast will hang up, in sentences: trebles in cover, a model that digs too deep (D1), hooks along the bottom.
+     * Where this cast will hang up, in sentences: hooks in cover that lets none through, a model that digs too deep (D1).
      *
      * @return list<string|Said>
      */
     public function snagWarnings(): array
     {
         $warnings = [];
-        $covers = array_filter($this->reading->day->spot->covers, fn (Cover $c): bool => $c !== Cover::None && $this->lure->through($c) < CoverFit::HANGS_UP);
-        if ($covers !== []) {
+        $covers = $this->hangsIn();
+        // Where it comes through one cover of the place, that is where it is fished (L16).
+        if ($covers !== [] && count($covers) === count($this->reading->covers)) {
             $warnings[] = ($this->lure->rigging->exposure === Exposure::Treble ? 'Trebles will hang in ' : 'It will hang in ').implode(
                 ', ',
                 array_map(static fn (Cover $c): string => $c->words(), $covers),
@@ -144,9 +148,6 @@ final class Setup
         }
         if ($this->ratedFt !== null && $this->ratedFt > ($this->reading->day->spot->deepFt ?? INF) + 2) {
             $warnings[] = Said::of('Rated more than {2 ft} deeper than the water: it ploughs.');
-        }
-        if ($this->lure->rigging->snag >= 0.3 && ! $this->lure->appeal->deflects && $this->path()->touchesBottom()) {
-            $warnings[] = 'It touches bottom with open hooks.';
         }
 
         return $warnings;
@@ -166,18 +167,32 @@ final class Setup
     public function secondsNearCover(): float
     {
         $reach = $this->reading->strikeRadiusFt($this->lure->isLoud());
-        $most = 0.0;
-        foreach ($this->reading->covers as $cover) {
-            $shape = CoverShape::of($cover);
-            if ($shape !== null) {
-                $length = $this->cast->lengthFt;
-                $floor = max($this->cast->bottomNearFt, $this->cast->bottomFarFt);
-                $top = $shape->onSurface ? 0.0 : $floor * (1 - $shape->height);
-                $most = max($most, $this->path()->secondsBetween($top - $reach, $floor, $length * $shape->from - $reach, $length * $shape->to + $reach));
-            }
-        }
 
-        return $most;
+        return max(array_map(fn (Cover $cover): float => $this->secondsIn($cover, $reach), $this->reading->covers));
+    }
+
+    /** @return list<Cover> the covers of the spot in which this cast hangs up */
+    public function hangsIn(): array
+    {
+        $fit = CoverFit::in($this->reading);
+
+        return $this->reading->day->spot->covers === [] ? [] : array_values(array_filter(
+            $this->reading->covers, fn (Cover $c): bool => $fit->fit($this->lure, $c) < CoverFit::HANGS_UP && $this->secondsIn($c) > self::BRUSHES_S,
+        ));
+    }
+
+    /** Seconds of the cast in a cover, or within so many feet above and beside it. */
+    private function secondsIn(Cover $cover, float $aroundFt = 0.0): float
+    {
+        $shape = CoverShape::of($cover);
+        if ($shape === null) {
+            return 0.0;
+        }
+        $length = $this->cast->lengthFt;
+        $floor = max($this->cast->bottomNearFt, $this->cast->bottomFarFt);
+        $top = $shape->onSurface ? 0.0 : $floor * (1 - $shape->height);
+
+        return $this->path()->secondsBetween($top - $aroundFt, $floor, $length * $shape->from - $aroundFt, $length * $shape->to + $aroundFt);
     }
 
     /**
@@ -235,7 +250,7 @@ final class Setup
         if (! $lure->dives()) {
             return [round($target, 1), null];
         }
-        $lineMm = Tackle::lineDiameterMm($lure);
+        $lineMm = Tackle::lineDiameterMm($lure, $reading->day->species);
         $rated = DiveCurve::ratedFor($target, $lineMm, $castFt);
         $tier = self::tier(Box::of($lure->key, $reading->day)->ratedFt($lure->hydraulics->diveTiersFt), $rated);
 

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace OldEddy\Choice\Lineup;
 
+use OldEddy\Basics\Curve;
+use OldEddy\Basics\Ramp;
 use OldEddy\Basics\Said;
 use OldEddy\Choice\Lures\Exposure;
 use OldEddy\Choice\Lures\LureFamily;
+use OldEddy\Choice\Lures\Rigging;
 use OldEddy\Choice\Tackle\Box;
 use OldEddy\Day\Conditions\Cover;
 use OldEddy\Day\Conditions\Current;
@@ -24,6 +27,14 @@ final class SpecChooser
 
     /** Plants are swum over in so little water, feet. */
     private const OVER_PLANTS_TO_FT = 4;
+
+    /** Over so many feet of water at most, so many ounces (own choice). */
+    private const SWEPT_OZ = [[3.0, 0.3], [6.0, 0.51], [10.0, 0.76], [14.0, 1.01]];
+
+    /** A hard wind asks for so much more, ounces; mph between which that comes (own choice). */
+    private const IN_WIND_OZ = 0.125;
+
+    private const WIND_MPH = [10.0, 18.0];
 
     /** A towed lure is so much longer where prey or fish are big (T5). */
     private const TOWED_BIG = 1.3;
@@ -76,8 +87,11 @@ final class SpecChooser
             return 0.0;
         }
 
+        $weights = Box::of($lure->key, $reading->day)->weightsOz($lure->rigging->weightsOz);
+        $most = self::mostOz($lure, $reading);
+
         return $lure->rigging->fixedOzFor($reading->day->species) ?? self::nearest(
-            Box::of($lure->key, $reading->day)->weightsOz($lure->rigging->weightsOz), self::wantedOz($lure, $reading, $depthFt),
+            array_values(array_filter($weights, static fn (float $oz): bool => $oz <= $most)) ?: [min($weights)], self::wantedOz($lure, $reading, $depthFt),
         );
     }
 
@@ -112,37 +126,49 @@ final class SpecChooser
         if ($reading->day->front->isPost() && ! $lure->isMoving()) {
             $ounces *= 0.75;
         }
+        if ($depthFt > 0.0) {
+            $ounces += self::IN_WIND_OZ * Ramp::up($reading->day->windMph, ...self::WIND_MPH);
+        }
         $most = $lure->rigging->mostOverPlantsOz;
 
-        return $most !== null && $spot->hasPlants() && $depthFt <= self::OVER_PLANTS_TO_FT ? min($ounces, $most) : $ounces;
+        return min(self::mostOz($lure, $reading), $most !== null && $spot->hasPlants() && $depthFt <= self::OVER_PLANTS_TO_FT ? min($ounces, $most) : $ounces);
     }
 
-    /** L10, T5: the family's starting length, smaller for fronts, pressure and clear calm. */
+    /** L41: what is swept or wound over shallow water may weigh so much, ounces; what is pegged or flipped is not bound. */
+    private static function mostOz(LureFamily $lure, Reading $reading): float
+    {
+        $deep = $reading->day->spot->deepFt;
+
+        return $deep === null || ! ($lure->isMoving() || $lure->rigging->exposure === Exposure::Exposed) ? INF : Curve::through(self::SWEPT_OZ, $deep);
+    }
+
+    /** L10, T5, L40: the family's starting length among those for the species, smaller for fronts, pressure and clear calm. */
     private static function length(LureFamily $lure, Reading $reading): float
     {
-        $lengths = $lure->rigging->lengthsIn;
-        $index = $lure->trolled ? self::towedLength($lure, $reading) : $lure->rigging->startingLength($reading->day->species, $reading->mood->isActive());
+        $lengths = $lure->rigging->lengthsFor($reading->day->species) ?: $lure->rigging->lengthsIn;
+        $index = $lure->trolled ? self::towedLength($reading, $lengths)
+            : $lure->rigging->startingLength($reading->day->species, $reading->mood->isActive(), $lengths);
         if (self::asksForSmaller($reading)) {
             $index--;
         }
-
-        $length = $lengths[max(0, min(count($lengths) - 1, $index))];
-
-        $wanted = min($length, max(array_filter($lengths, static fn (float $l): bool => $l <= $reading->day->species->mostInches()) ?: [$lengths[0]]));
+        $wanted = $lengths[max(0, min(count($lengths) - 1, $index))];
 
         return self::nearest(Box::of($lure->key, $reading->day)->lengthsIn([$wanted]), $wanted);
     }
 
-    /** T5: small for insects and small fish, longer where prey or fish are big; the index of its length. What counts as which is our own. */
-    private static function towedLength(LureFamily $lure, Reading $reading): int
+    /**
+     * T5: small for insects and small fish, longer where prey or fish are big; the index of its length. What counts as which is our own.
+     *
+     * @param  non-empty-list<float>  $lengths
+     */
+    private static function towedLength(Reading $reading, array $lengths): int
     {
         $day = $reading->day;
-        $lengths = $lure->rigging->lengthsIn;
         $middle = intdiv(count($lengths) - 1, 2);
         $big = $day->species->group() === 'toothy' || $day->eats(Forage::Perch, Forage::Bluegill, Forage::Goby);
 
         return match (true) {
-            $big => $lure->rigging->nearestLength(self::TOWED_BIG * $lengths[$middle]),
+            $big => Rigging::nearest(self::TOWED_BIG * $lengths[$middle], $lengths),
             $day->eats(Forage::Insects, Forage::Minnow) => 0,
             default => $middle,
         };

@@ -38,7 +38,7 @@ final class FamilyRecord
     private const USUAL = [
         'structures' => [], 'stages' => [], 'jobs' => [], 'dive_tiers_ft' => [], 'sink_ft_s' => null, 'bulk' => 0.0, 'stands_off_ft' => 0.0,
         'draws_ft' => 0.0, 'draws_keen_ft' => 0.0, 'rattle' => false, 'thump' => false, 'deflects' => false, 'compact' => false, 'big' => false,
-        'low_action' => false, 'trolled' => false, 'start_in' => [], 'fixed_oz' => [], 'most_over_plants_oz' => null, 'trailers' => null, 'blades' => null,
+        'low_action' => false, 'trolled' => false, 'start_in' => [], 'big_in' => [], 'soft' => false, 'fixed_oz' => [], 'most_over_plants_oz' => null, 'trailers' => null, 'blades' => null,
     ];
 
     /** What it must say. */
@@ -78,7 +78,7 @@ final class FamilyRecord
                 $r['rattle'], $r['thump'], $r['deflects'], $r['compact'], $r['big'], $r['low_action'],
             ),
             rigging: new Rigging(
-                Exposure::from($r['exposure']), $r['snag'], $r['lengths_in'], $r['weights_oz'], $r['start_in'], $r['fixed_oz'],
+                Exposure::from($r['exposure']), $r['snag'], $r['lengths_in'], $r['big_in'], $r['soft'], $r['weights_oz'], $r['start_in'], $r['fixed_oz'],
                 $r['most_over_plants_oz'], $r['hook'], $r['trailer'], $r['trailers'], $r['blades'], $r['line'], $r['rod'],
             ),
             habitat: new Habitat($r['covers'] + self::COVER_BY_EXPOSURE[$r['exposure']], $r['structures'], $r['species']),

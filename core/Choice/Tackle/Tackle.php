@@ -6,6 +6,7 @@ namespace OldEddy\Choice\Tackle;
 
 use OldEddy\Basics\Said;
 use OldEddy\Choice\Lures\LureFamily;
+use OldEddy\Day\Season\Species;
 use OldEddy\Reading\Reading;
 
 /** Line and rod for a lure. Basis: rules D6, D7 and C12; the rows stand in tackle.php. */
@@ -14,7 +15,7 @@ final class Tackle
     /** The line for a lure on this day, in words. */
     public static function line(LureFamily $lure, Reading $reading): Said
     {
-        $text = self::rows()['lines'][$lure->rigging->line][0];
+        $text = self::rows()['lines'][self::lineKey($lure, $reading->day->species)][0];
         if ($reading->day->species->group() === 'toothy') {
             return Said::of($text.', and always a bite-proof trace');
         }
@@ -27,15 +28,21 @@ final class Tackle
     }
 
     /** The line's diameter in millimetres, for the dive curve (D2). */
-    public static function lineDiameterMm(LureFamily $lure): float
+    public static function lineDiameterMm(LureFamily $lure, Species $species): float
     {
-        return self::rows()['lines'][$lure->rigging->line][1];
+        return self::rows()['lines'][self::lineKey($lure, $species)][1];
+    }
+
+    /** Muskellunge break what is made for lesser fish (L40); what is towed keeps the line of the spread. */
+    private static function lineKey(LureFamily $lure, Species $species): string
+    {
+        return $species === Species::Muskellunge && ! $lure->trolled ? 'muskellunge' : $lure->rigging->line;
     }
 
     /** The rod for a lure, in words. */
-    public static function rod(LureFamily $lure): string
+    public static function rod(LureFamily $lure, Species $species): string
     {
-        return self::rows()['rods'][$lure->rigging->rod];
+        return self::rows()['rods'][$species === Species::Muskellunge && ! $lure->trolled ? 'toothy' : $lure->rigging->rod];
     }
 
     /** @return array{lines: array<string, array{string, float}>, rods: array<string, string>} */

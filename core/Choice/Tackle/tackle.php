@@ -20,6 +20,7 @@ return [
         'walleye' => ['{15 lb} braid with a {10 lb} leader', 0.23],
         'panfish' => ['{4-6 lb} monofilament', 0.20],
         'toothy' => ['{50-80 lb} braid', 0.40],
+        'muskellunge' => ['{65-80 lb} braid', 0.42],
         'troll' => ['{20 lb} braid with a {7-8 ft} fluorocarbon leader', 0.25],
     ],
     'rods' => [

@@ -80,6 +80,12 @@ final readonly class Spot
         return array_filter($this->covers, static fn (Cover $c): bool => $c->isRoof()) !== [];
     }
 
+    /** Whether the bottom is rock. */
+    public function isRocky(): bool
+    {
+        return $this->bottom === Bottom::Rock || $this->has(Cover::Rock) || in_array($this->structure, [Structure::RockPile, Structure::Riprap], true);
+    }
+
     /** Whether plants of any kind grow here. */
     public function hasPlants(): bool
     {

@@ -34,12 +34,23 @@ enum Species: string implements Fish
     }
 
     /** The longest lure in inches that is any use for it: panfish take small ones only (rule L23; perch our own). */
-    public function mostInches(): float
+    public function mostInches(bool $soft = false): float
     {
         return match ($this) {
             self::Bluegill => 2.5,
             self::BlackCrappie, self::YellowPerch => 3.0,
+            self::NorthernPike => $soft ? 9.0 : INF,
             default => INF,
+        };
+    }
+
+    /** The shortest lure in inches that is shown to it; soft ones may have a floor of their own (rule L40). */
+    public function leastInches(bool $soft): float
+    {
+        return match ($this) {
+            self::Muskellunge => 6.0,
+            self::NorthernPike => $soft ? 4.0 : 0.0,
+            default => 0.0,
         };
     }
 
