@@ -13,7 +13,7 @@ final readonly class YearSpan
     private const AT_THE_ENDS = 0.8;
 
     /** What every degree beyond takes. */
-    private const BEYOND_A_DEGREE = 0.12;
+    private const BEYOND_A_DEGREE = 0.19;
 
     /**
      * @param  float  $fromF  from here it starts to work; $goodFromF to $goodToF: at its best; $toF: here it stops being good (L19)
@@ -28,12 +28,12 @@ final readonly class YearSpan
     ) {
     }
 
-    /** 1 inside the good span, falling to 0.8 at its ends and quickly on to 0.05 beyond. Basis: rule L19, the slopes our own. */
+    /** 1 inside the good span, falling to 0.8 at its ends and quickly on to 0.04 beyond, where a lure is given up (Exclusions). Basis: rule L19, the slopes our own. */
     public function warmth(float $tempF): float
     {
         $beyond = max($this->fromF - $tempF, $tempF - $this->toF);
         if ($beyond > 0) {
-            return max(0.05, self::AT_THE_ENDS - self::BEYOND_A_DEGREE * $beyond);
+            return max(0.04, self::AT_THE_ENDS - self::BEYOND_A_DEGREE * $beyond);
         }
         $share = match (true) {
             $tempF < $this->goodFromF => ($tempF - $this->fromF) / ($this->goodFromF - $this->fromF),
