@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Reading;
 
+use OldEddy\Basics\Ramp;
 use OldEddy\Basics\Said;
 use OldEddy\Basics\Units\Temperature;
 use OldEddy\Day\Conditions\Front;
@@ -139,11 +140,9 @@ final readonly class Mood
 
     private static function wind(Settled $day): ?MoodPart
     {
-        if ($day->windMph < 5) {
-            return null;
-        }
+        $value = round(min(0.15, 0.012 * $day->windMph) * Ramp::up($day->windMph, 3, 6), 3);
 
-        return new MoodPart('wind', round(min(0.15, 0.012 * $day->windMph), 3), Said::of('{%.0f mph} of wind breaks the surface.', $day->windMph));
+        return $value === 0.0 ? null : new MoodPart('wind', $value, Said::of('{%.0f mph} of wind breaks the surface.', $day->windMph));
     }
 
     private static function light(Settled $day): ?MoodPart

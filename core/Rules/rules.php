@@ -371,6 +371,7 @@ return [
     'L40' => [3, 'common_practice', null, 'Muskellunge: {6 in} and more, {65-80 lb} braid, trace, heavy rod (OWN). Pike: soft lures {4-6 in}, to {9 in} on big water, small plugs and blades allowed; trace.'],
     'L41' => [3, 'common_practice', null, 'Weight by depth, wind, current and cover, and never more than the place takes: no {1 oz} sweep over a {1-5 ft} bar. The cap binds what is swept and wound, not pegged weights. A depth that is more than the water is never said. (Numbers OWN.)'],
     'FAMILIES' => [3, 'common_practice', null, 'The lure families, where each belongs, what it comes through and how deep and fast it works.'],
+    'RAMP' => [3, 'own', null, 'No cliffs: 7.9 or {8.1 mph}, 71 or {72 °F}, 9.9° or 10.1° of sun change nothing visible. On a border every lure scores part of what it does on either side.'],
     'SCHOOLS' => [
         3,
         'common_practice',

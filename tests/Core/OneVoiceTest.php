@@ -93,7 +93,8 @@ final class OneVoiceTest extends TestCase
                 }
                 $path = $setup->path();
                 $standing = $setup->reading->standing();
-                $near = $setup->reading->strikeRadiusFt($setup->lure->isLoud());
+                // Its reach, and half its own height.
+                $near = $setup->reading->strikeRadiusFt($setup->lure->isLoud()) + 0.1;
                 $found = 0.0;
                 for ($second = 0.025; $second < $path->seconds(); $second += 0.05) {
                     $at = $path->at($second);

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace OldEddy\Choice\Lineup;
 
+use OldEddy\Basics\Ramp;
 use OldEddy\Basics\Said;
 use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Reading\Reading;
+use OldEddy\Reading\Sides;
+use OldEddy\Reading\WaterReader;
 
 /**
  * Every lure that is possible today, best first, and every lure that is not. The score is the product of explained
@@ -24,25 +27,27 @@ final readonly class LureRanking
 
     private const LAST_RESORT_COSTS = 0.5;
 
+    /** What a border leaves of a score at least. */
+    private const LEAST_SHARE = 0.001;
+
     /** So many stand first, and are looked at for what they reach; no more than so many in all (own choice). */
     private const FIRST = 3;
 
-    private const LOOKED_AT = 16;
+    private const LOOKED_AT = 20;
 
-    /** In reach for less than this of a minute, seconds, a lure is out of reach; what that leaves of its score (own choice). */
-    private const LEAST_REACH_S = 0.5;
+    /** From this share of the first ones' score on a lure is looked at, and from the second in full (own choice). */
+    private const NEAR = [0.92, 1.0];
 
-    private const OUT_OF_REACH = 0.15;
-
-    /** What a warning against itself leaves of its score (own choice). */
-    private const WARNED = 0.15;
+    /** What is left of the score of a lure that passes no fish or warns of itself (own choice). */
+    private const UNFIT = 0.15;
 
     /**
      * @param  non-empty-list<Scored>  $scored  best first
      * @param  array<string, Bar>  $barred  by lure
      * @param  array<string, Setup>  $setups  by lure, as far as they were looked at for what they reach
+     * @param  bool  $lastResort  whether nothing fits, and these are the least bad
      */
-    private function __construct(public array $scored, private array $barred, private Exclusions $exclusions, private array $setups)
+    private function __construct(public array $scored, private array $barred, private Exclusions $exclusions, private array $setups, private bool $lastResort)
     {
     }
 
@@ -52,6 +57,46 @@ final readonly class LureRanking
      * @param  int  $first  so many of the first are looked at for what they reach: 1 where only the very first is asked for
      */
     public static function of(Reading $reading, int $first = self::FIRST): self
+    {
+        $sides = Sides::of($reading->day);
+        if ($sides === []) {
+            return self::onOneSide($reading, $first);
+        }
+        $rankings = array_map(static fn (array $side): array => [self::onOneSide(WaterReader::read($side[0]), self::FIRST), $side[1]], $sides);
+        $own = self::onOneSide($reading, self::FIRST);
+
+        return $own->lastResort || array_filter($rankings, static fn (array $r): bool => $r[0]->lastResort) !== [] ? $own : $own->between($rankings);
+    }
+
+    /**
+     * The same where the day stands on a border: each lure scores what it does on either side, by their shares. What one side bars fades
+     * out towards it.
+     *
+     * @param  list<array{self, float}>  $sides  with their shares
+     */
+    private function between(array $sides): self
+    {
+        [$scores, $possible] = [[], []];
+        foreach ($sides as [$ranking, $share]) {
+            foreach ($ranking->scored as $one) {
+                $scores[$one->lure->key] = ($scores[$one->lure->key] ?? 0.0) + $share * $one->score;
+                $possible[$one->lure->key] = ($possible[$one->lure->key] ?? 0.0) + $share;
+            }
+        }
+        $scored = [];
+        foreach ($this->scored as $one) {
+            $key = $one->lure->key;
+            $weight = $possible[$key] ?? 0.0;
+            $wanted = $weight > 0.5 ? $scores[$key] / $weight * (2 * $weight - 1) : 0.0;
+            $scored[$key] = $one->with(new Effect('border', max(self::LEAST_SHARE, $wanted / $one->score), 'The water stands on a border: counted from both sides.', 'RAMP'));
+        }
+        /** @var non-empty-list<Scored> $best */
+        $best = array_values(self::scaled(self::sorted($scored)));
+
+        return new self($best, $this->barred, $this->exclusions, $this->setups, false);
+    }
+
+    private static function onOneSide(Reading $reading, int $first): self
     {
         $weighing = new Weighing($reading);
         $exclusions = new Exclusions($reading, $weighing->depth);
@@ -65,7 +110,8 @@ final readonly class LureRanking
                 $barred[$key] = $bar;
             }
         }
-        if ($scored === []) {
+        $lastResort = $scored === [];
+        if ($lastResort) {
             $scored = self::lastResort($exclusions, $weighing, $barred);
             $barred = array_diff_key($barred, $scored);
         }
@@ -76,13 +122,19 @@ final readonly class LureRanking
         /** @var non-empty-list<Scored> $best */
         $best = array_values(self::scaled(self::reaching(self::sorted($scored), $reading, $first, $setups)));
 
-        return new self($best, $barred, $exclusions, $setups);
+        return new self($best, $barred, $exclusions, $setups, $lastResort);
     }
 
     /** A lure made ready, where that was done to rank it; null for the others. */
     public function setup(string $lure): ?Setup
     {
         return $this->setups[$lure] ?? null;
+    }
+
+    /** Whether nothing fits, and what is left is the least bad. */
+    public function isLastResort(): bool
+    {
+        return $this->lastResort;
     }
 
     /** The lure that stands first. */
@@ -109,7 +161,8 @@ final readonly class LureRanking
     }
 
     /**
-     * None of the first stays out of reach of every fish (D14): what passes none stands behind those that do.
+     * None of the first passes no fish or warns of itself (D14, L39): so many of the best that are fit are found, and what is not fit
+     * stands behind them. What stands well under them all is not looked at.
      *
      * @param  array<string, Scored>  $scored  best first
      * @param  int  $first  so many of them, 1 or more
@@ -118,37 +171,37 @@ final readonly class LureRanking
      */
     private static function reaching(array $scored, Reading $reading, int $first, array &$setups): array
     {
-        $moved = [];
-        for ($tries = 0; $tries < self::LOOKED_AT; $tries++) {
-            $effect = null;
-            foreach (array_slice($scored, 0, $first) as $key => $one) {
-                $effect = isset($moved[$key]) ? null : self::against($setups[$key] ??= Setup::of($one->lure, $reading));
-                if ($effect !== null) {
-                    $moved[$key] = true;
-                    $scored[$key] = $one->with($effect);
-                    $scored = self::sorted($scored);
-
-                    break;
-                }
-            }
-            if ($effect === null) {
+        $against = [];
+        $fit = [];
+        $bar = 0.0;
+        foreach ($scored as $key => $one) {
+            if ($one->score < $bar * ($first === 1 ? 1.0 : self::NEAR[0]) || count($against) === self::LOOKED_AT) {
                 break;
             }
+            $against[$key] = self::against($setups[$key] = Setup::of($one->lure, $reading));
+            $fit[] = $one->score * ($against[$key]->effect ?? 1.0);
+            rsort($fit);
+            $bar = $fit[$first - 1] ?? 0.0;
+        }
+        foreach (array_filter($against) as $key => $effect) {
+            // A lure that comes near the first ones falls behind them by and by, not at once (RAMP).
+            $near = $bar > 0.0 ? Ramp::up($scored[$key]->score / $bar, ...self::NEAR) : 1.0;
+            $scored[$key] = $scored[$key]->with(new Effect($effect->factor, 1 - (1 - $effect->effect) * $near, $effect->text, $effect->ruleId));
         }
 
-        return $scored;
+        return self::sorted($scored);
     }
 
     /** What speaks against a lure as it is made ready: it passes no fish, or it warns of itself (D14, L39). */
     private static function against(Setup $setup): ?Effect
     {
-        $warnings = $setup->snagWarnings();
+        $unfit = $setup->unfit();
+        $warning = $setup->snagWarnings()[0] ?? null;
 
-        return match (true) {
-            $setup->reach()->perMinute() < self::LEAST_REACH_S => new Effect('reach', self::OUT_OF_REACH, 'On its way it passes next to no fish as they stand here.', 'D14'),
-            $warnings !== [] => new Effect('warning', self::WARNED, $warnings[0], 'L39'),
-            default => null,
-        };
+        return $unfit <= 0.0 ? null : new Effect(
+            $warning === null ? 'reach' : 'warning', 1 - (1 - self::UNFIT) * $unfit,
+            $warning ?? 'On its way it passes next to no fish as they stand here.', $warning === null ? 'D14' : 'L39',
+        );
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Choice\Lineup;
 
+use OldEddy\Basics\Ramp;
 use OldEddy\Basics\Said;
 use OldEddy\Choice\Lures\Exposure;
 use OldEddy\Choice\Lures\LureFamily;
@@ -51,8 +52,11 @@ final class Setup
     /** Under fish that hang the water is so many times as deep as they are, where nobody said how deep (own choice). */
     private const OPEN_WATER = 1.5;
 
-    /** What only brushes a cover for so long does not hang in it, seconds (own choice). */
-    private const BRUSHES_S = 0.5;
+    /** What only brushes a cover for so long does not hang in it, what stays in it for so long does, seconds (own choice). */
+    private const BRUSHES_S = [0.2, 0.8];
+
+    /** Seconds of a minute in reach under which it passes no fish, and from which it does (own choice). */
+    private const REACHES_S = [0.2, 0.8];
 
     /** Half the width of a target, feet, for target casts. */
     private const TARGET_FT = 4.0;
@@ -138,19 +142,43 @@ final class Setup
     public function snagWarnings(): array
     {
         $warnings = [];
-        $covers = $this->hangsIn();
-        // Where it comes through one cover of the place, that is where it is fished (L16).
-        if ($covers !== [] && count($covers) === count($this->reading->covers)) {
+        if ($this->hangs() > 0.5) {
             $warnings[] = ($this->lure->rigging->exposure === Exposure::Treble ? 'Trebles will hang in ' : 'It will hang in ').implode(
                 ', ',
-                array_map(static fn (Cover $c): string => $c->words(), $covers),
+                array_map(static fn (Cover $c): string => $c->words(), $this->reading->covers),
             ).'.';
         }
-        if ($this->ratedFt !== null && $this->ratedFt > ($this->reading->day->spot->deepFt ?? INF) + 2) {
+        if ($this->ploughs() > 0.5) {
             $warnings[] = Said::of('Rated more than {2 ft} deeper than the water: it ploughs.');
         }
 
         return $warnings;
+    }
+
+    /** How far it speaks against itself, 0 to 1: that it passes no fish (D14), that it hangs up or ploughs (L39). */
+    public function unfit(): float
+    {
+        return max(Ramp::down($this->reach()->perMinute(), ...self::REACHES_S), $this->hangs(), $this->ploughs());
+    }
+
+    /** How surely this cast hangs up, 0 to 1. Where it comes through one cover of the place, that is where it is fished (L16). */
+    private function hangs(): float
+    {
+        if ($this->reading->day->spot->covers === []) {
+            return 0.0;
+        }
+        $fit = CoverFit::in($this->reading);
+
+        return min(array_map(
+            fn (Cover $c): float => $fit->fit($this->lure, $c) >= CoverFit::HANGS_UP ? 0.0 : Ramp::up($this->secondsIn($c), ...self::BRUSHES_S),
+            $this->reading->covers,
+        ));
+    }
+
+    /** How surely the model digs into the bottom for most of its way, 0 to 1 (D1). */
+    private function ploughs(): float
+    {
+        return $this->ratedFt === null ? 0.0 : Ramp::up($this->ratedFt - ($this->reading->day->spot->deepFt ?? INF), 1.5, 2.5);
     }
 
     /** Seconds until the lure is at its depth, for lures that are counted down; null for the others (D3). */
@@ -169,16 +197,6 @@ final class Setup
         $reach = $this->reading->strikeRadiusFt($this->lure->isLoud());
 
         return max(array_map(fn (Cover $cover): float => $this->secondsIn($cover, $reach), $this->reading->covers));
-    }
-
-    /** @return list<Cover> the covers of the spot in which this cast hangs up */
-    public function hangsIn(): array
-    {
-        $fit = CoverFit::in($this->reading);
-
-        return $this->reading->day->spot->covers === [] ? [] : array_values(array_filter(
-            $this->reading->covers, fn (Cover $c): bool => $fit->fit($this->lure, $c) < CoverFit::HANGS_UP && $this->secondsIn($c) > self::BRUSHES_S,
-        ));
     }
 
     /** Seconds of the cast in a cover, or within so many feet above and beside it. */

@@ -93,10 +93,10 @@ return [
         'lures' => ['football_jig' => 1.15],
     ],
     [
-        'rule' => 'L34', 'text' => 'Over brush in cold water shad hang, and a school of them draws bass up.',
+        'rule' => 'L34', 'text' => 'Over brush in cold water shad hang: a school of them draws bass up, a jig goes down to them.',
         'holds' => static fn (Reading $r): float => $r->day->species->isBass() && in_array(Forage::Shad, $r->day->forage, true)
             && $r->day->spot->has(Cover::Brush) ? Ramp::down($r->day->tempF, 47, 52) : 0.0,
-        'lures' => ['umbrella_rig' => 1.35, 'jerkbait' => 1.2],
+        'lures' => ['umbrella_rig' => 1.35, 'jerkbait' => 1.2, 'casting_jig' => 1.25],
     ],
     [
         'rule' => 'L35', 'text' => 'Pike of narrow water take soft fish and small blades.',

@@ -28,7 +28,10 @@ final readonly class YearSpan
     ) {
     }
 
-    /** 1 inside the good span, falling to 0.8 at its ends and quickly on to 0.04 beyond, where a lure is given up (Exclusions). Basis: rule L19, the slopes our own. */
+    /**
+     * 1 inside the good span, falling to 0.8 at its ends and quickly on to 0.04 beyond, where a lure is given up (Exclusions). Basis: rule L19,
+     * the slopes our own.
+     */
     public function warmth(float $tempF): float
     {
         $beyond = max($this->fromF - $tempF, $tempF - $this->toF);

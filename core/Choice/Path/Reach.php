@@ -21,6 +21,9 @@ final readonly class Reach
     /** Under this share of the fish nothing of the way counts. */
     private const LEAST = 0.05;
 
+    /** A fish is so far from its middle to its back, feet (own choice). */
+    private const BODY_FT = 0.1;
+
     /** How long a cast takes besides: to throw it, and to take it up again, seconds (own choice). */
     private const HANDLING_S = 5.0;
 
@@ -137,8 +140,8 @@ final readonly class Reach
         [$from, $to] = $between[0] <= $between[1] ? $between : [$between[1], $between[0]];
         $reached = 0.0;
         foreach ($depths as $fishFt) {
-            $top = $fishFt - $reachFt - $callsFt;
-            $floor = $fishFt + $reachFt;
+            $top = $fishFt - self::BODY_FT - $reachFt - $callsFt;
+            $floor = $fishFt + self::BODY_FT + $reachFt;
             if ($from >= $top && $to <= $floor) {
                 $reached++;
             } elseif ($to > $top && $from < $floor && $to - $from > 1e-6) {

@@ -13,7 +13,7 @@ use DateTimeImmutable;
 final readonly class SunPosition
 {
     /** Low light: the sun under this elevation, about the first and last hour (rule W16; degrees, our own cut point). */
-    private const LOW_DEG = 10.0;
+    public const LOW_DEG = 10.0;
 
     private function __construct(public float $azimuthDeg, public float $elevationDeg)
     {

@@ -232,7 +232,7 @@ return [
         'depth_ft' => [4, 20], 'temp_f' => [38, 42, 58, 68], 'columns' => ['mid', 'suspended'], 'speed_ft_s' => [0.8, 2.5],
         'vibration' => 0.6, 'sound' => 0.05, 'flash' => 0.7, 'sight' => 0.7,
         'exposure' => 'exposed', 'snag' => 0.5, 'role' => 'search', 'big' => true,
-        'covers' => ['none' => 1.25, 'brush' => 0.6, 'standing_timber' => 0.7, 'rock' => 1.0, 'grass_edge' => 0.8],
+        'covers' => ['none' => 1.25, 'brush' => 0.76, 'standing_timber' => 0.7, 'rock' => 1.0, 'grass_edge' => 0.8],
         'structures' => ['main_point' => 1.15, 'channel_swing' => 1.15, 'hump' => 1.1, 'bluff_transition' => 1.1, 'basin' => 1.1],
         'species' => ['bass' => 0.95, 'spotted_bass' => 1.1],
         'stages' => ['winter' => 1.2, 'early_prespawn' => 1.15, 'prespawn' => 0.95, 'late_fall' => 1.1, 'summer' => 0.3, 'spawn' => 0.4],
