@@ -37,7 +37,7 @@ final class ByHour
                 continue;
             }
             $reading = WaterReader::read(self::at($day, 60 * $hour, $forecast));
-            $hours[] = new HourPlan(60 * $hour, LureRanking::of($reading, 1)->first(), $reading->mood->value, self::different($reading, $before));
+            $hours[] = new HourPlan(60 * $hour, LureRanking::of($reading)->first(), $reading->mood->value, self::different($reading, $before));
             $before = $reading;
         }
 

@@ -23,9 +23,11 @@ final class WhatWouldChange
     public static function of(Reading $reading, string $first): array
     {
         $flips = [];
+        // On a border the one side has a first choice of its own: going on to it is no change.
+        $now = [$first, LureRanking::firstOf($reading)];
         foreach (self::changes($reading->day) as $key => [$words, $changes]) {
-            $then = LureRanking::of(WaterReader::read($reading->day->with($changes)), 1)->first();
-            if ($then !== $first) {
+            $then = LureRanking::firstOf(WaterReader::read($reading->day->with($changes)));
+            if (! in_array($then, $now, true)) {
                 $flips[] = new Flip($key, $words, $then);
             }
         }

@@ -14,6 +14,7 @@ use OldEddy\Contract\PlanContract;
 use OldEddy\Pictures\Slice\Scene;
 use OldEddy\Plan\Planner;
 use OldEddy\Reading\Column;
+use OldEddy\Reading\Sides;
 use PHPUnit\Framework\TestCase;
 
 /** What is said, drawn, counted and ranked of the same fish is one thing (D14, F21, R23). */
@@ -62,7 +63,10 @@ final class OneVoiceTest extends TestCase
     {
         for ($seed = 1; $seed <= self::SEEDS; $seed++) {
             $reading = Planner::plan(ConditionsReader::read(self::anyDay($seed)))->reading;
-            self::assertSame(LureRanking::of($reading)->first(), LureRanking::of($reading, 1)->first(), "day {$seed}");
+            // On a border each side has a first choice of its own.
+            if (Sides::of($reading->day) === []) {
+                self::assertSame(LureRanking::of($reading)->first(), LureRanking::firstOf($reading), "day {$seed}");
+            }
         }
     }
 

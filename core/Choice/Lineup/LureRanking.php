@@ -53,23 +53,22 @@ final readonly class LureRanking
 
     /**
      * The ranking for a reading.
-     *
-     * @param  int  $first  so many of the first are looked at for what they reach: 1 where only the very first is asked for
      */
-    public static function of(Reading $reading, int $first = self::FIRST): self
+    public static function of(Reading $reading): self
     {
         $sides = Sides::of($reading->day);
         if ($sides === []) {
-            return self::onOneSide($reading, $first);
+            return self::onOneSide($reading, self::FIRST);
         }
         $rankings = array_map(static fn (array $side): array => [self::onOneSide(WaterReader::read($side[0]), self::FIRST), $side[1]], $sides);
-        $own = self::onOneSide($reading, self::FIRST);
+        $lastResort = array_filter($rankings, static fn (array $r): bool => $r[0]->lastResort) !== [];
 
-        return $own->lastResort || array_filter($rankings, static fn (array $r): bool => $r[0]->lastResort) !== [] ? $own : $own->between($rankings);
+        // The reasons are those of the day itself; what is unfit the sides have looked at.
+        return $lastResort ? self::onOneSide($reading, self::FIRST) : self::onOneSide($reading, 0)->between($rankings);
     }
 
     /**
-     * The same where the day stands on a border: each lure scores what it does on either side, by their shares. What one side bars fades
+     * The ranking of a day on a border: each lure scores what it does on either side, by their shares. What one side bars fades
      * out towards it.
      *
      * @param  list<array{self, float}>  $sides  with their shares
@@ -93,7 +92,7 @@ final readonly class LureRanking
         /** @var non-empty-list<Scored> $best */
         $best = array_values(self::scaled(self::sorted($scored)));
 
-        return new self($best, $this->barred, $this->exclusions, $this->setups, false);
+        return new self($best, $this->barred, $this->exclusions, [], false);
     }
 
     private static function onOneSide(Reading $reading, int $first): self
@@ -137,6 +136,12 @@ final readonly class LureRanking
         return $this->lastResort;
     }
 
+    /** The lure that stands first on the day's own side of every border: what is asked for when a whole step is weighed, not a ranking. */
+    public static function firstOf(Reading $reading): string
+    {
+        return self::onOneSide($reading, 1)->first();
+    }
+
     /** The lure that stands first. */
     public function first(): string
     {
@@ -165,12 +170,15 @@ final readonly class LureRanking
      * stands behind them. What stands well under them all is not looked at.
      *
      * @param  array<string, Scored>  $scored  best first
-     * @param  int  $first  so many of them, 1 or more
+     * @param  int  $first  so many of them; 0 where nothing is looked at
      * @param  array<string, Setup>  $setups  of those that are looked at; they are added
      * @return array<string, Scored>
      */
     private static function reaching(array $scored, Reading $reading, int $first, array &$setups): array
     {
+        if ($first === 0) {
+            return $scored;
+        }
         $against = [];
         $fit = [];
         $bar = 0.0;

@@ -114,11 +114,16 @@ final class Setup
     /** What of one cast is in reach of the fish, as they stand over its bottom (rule D14). */
     public function reach(): Reach
     {
+        return $this->reach ??= $this->reachUpTo(INF);
+    }
+
+    private function reachUpTo(float $enoughS): Reach
+    {
         $target = in_array($this->castKind, self::TARGET_CASTS, true);
         $feet = $this->reading->strikeRadiusFt($this->lure->isLoud());
 
-        return $this->reach ??= Reach::of(
-            $this->path(), $this->reading->standing(), $feet, $this->callsFt(), $target ? $this->cast->lengthFt - 2 * self::TARGET_FT - $feet : 0.0,
+        return Reach::of(
+            $this->path(), $this->reading->standing(), $feet, $this->callsFt(), $target ? $this->cast->lengthFt - 2 * self::TARGET_FT - $feet : 0.0, $enoughS,
         );
     }
 
@@ -158,7 +163,14 @@ final class Setup
     /** How far it speaks against itself, 0 to 1: that it passes no fish (D14), that it hangs up or ploughs (L39). */
     public function unfit(): float
     {
-        return max(Ramp::down($this->reach()->perMinute(), ...self::REACHES_S), $this->hangs(), $this->ploughs());
+        $unfit = max($this->ploughs(), $this->hangs());
+        if ($unfit >= 1.0) {
+            return 1.0;
+        }
+        // A glance does for most of them: what has passed fish for so long passes them, whatever comes after.
+        $enough = self::REACHES_S[1] / 60 * ($this->path()->seconds() + Reach::HANDLING_S);
+
+        return max($unfit, Ramp::down(60 * $this->reachUpTo($enough)->seconds() / ($this->path()->seconds() + Reach::HANDLING_S), ...self::REACHES_S));
     }
 
     /** How surely this cast hangs up, 0 to 1. Where it comes through one cover of the place, that is where it is fished (L16). */

@@ -25,7 +25,7 @@ final readonly class Reach
     private const BODY_FT = 0.1;
 
     /** How long a cast takes besides: to throw it, and to take it up again, seconds (own choice). */
-    private const HANDLING_S = 5.0;
+    public const HANDLING_S = 5.0;
 
     /** How fast it is wound home once it has left the fish, feet a second (own choice). */
     private const HOME_FT_S = 5.0;
@@ -41,14 +41,15 @@ final readonly class Reach
      * @param  float  $reachFt  how far a fish moves for it
      * @param  float  $callsFt  how much farther it comes up for it, 0 or more
      * @param  float  $nearestFt  nearer to the angler than this nothing counts, as with a cast to a target
+     * @param  float  $enoughS  after so many seconds in reach nobody looks on: for a glance
      */
-    public static function of(LurePath $path, Standing $standing, float $reachFt, float $callsFt, float $nearestFt = 0.0): self
+    public static function of(LurePath $path, Standing $standing, float $reachFt, float $callsFt, float $nearestFt = 0.0, float $enoughS = INF): self
     {
         $points = $path->moments();
         $pieces = [];
         // How fish stand over so much water is found once for each step of it.
         $stands = [];
-        for ($i = 1, $n = count($points); $i < $n; $i++) {
+        for ($i = 1, $n = count($points); $i < $n && $enoughS > 0.0; $i++) {
             [$t0, $x0, $z0] = $points[$i - 1];
             [$t1, $x1, $z1] = $points[$i];
             if ($t1 <= $t0) {
@@ -66,6 +67,7 @@ final readonly class Reach
                 [$over, $depths] = $stands[$step] ??= self::standing($standing, $step * self::WATER_STEP_FT);
                 $share = $over * self::reached($depths, $between, $reachFt, $callsFt);
                 if ($share >= self::LEAST) {
+                    $enoughS -= ($b - $a) * ($t1 - $t0) * $share;
                     $pieces[] = [
                         $t0 + $a * ($t1 - $t0), $x0 + $a * ($x1 - $x0), $between[0],
                         $t0 + $b * ($t1 - $t0), $x0 + $b * ($x1 - $x0), $between[1], $share,
