@@ -24,8 +24,9 @@ foreach (HEART as $part => $tests) {
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$root}/{$part}", FilesystemIterator::SKIP_DOTS)) as $file) {
         $path = substr((string) $file, strlen($root) + 1);
         if (str_ends_with($path, '.php') && str_contains($path, $options['in'] ?? '')) {
-            foreach (Mutations::of((string) file_get_contents((string) $file)) as $mutation) {
-                $mutants[] = $mutation + ['path' => $path, 'part' => $part];
+            $whole = (string) file_get_contents((string) $file);
+            foreach (Mutations::of($whole) as $mutation) {
+                $mutants[] = $mutation + ['path' => $path, 'part' => $part, 'whole' => $whole];
             }
         }
     }
@@ -39,13 +40,15 @@ if (isset($options['sample'])) {
     printf("%d of %d changes, by seed %d\n", count($mutants), $all, $seed);
 }
 
-// Each hand has a house of its own, linked to this one, in which it changes a file.
+// Each hand has a house of its own, in which it changes a file.
 $hands = max(1, (int) trim((string) shell_exec('nproc')));
 $house = "{$root}/runtime/mutants";
 shell_exec('rm -rf '.escapeshellarg($house));
-$parts = array_map(static fn (string $p): string => escapeshellarg("{$root}/{$p}"), array_diff(scandir($root), ['.', '..', '.git', 'runtime', 'node_modules', 'storage']));
+$parts = array_map(static fn (string $p): string => escapeshellarg("{$root}/{$p}"), array_diff(scandir($root), ['.', '..', '.git', 'runtime', 'node_modules', 'storage', 'core', 'tests']));
 for ($hand = 0; $hand < $hands; $hand++) {
     mkdir("{$house}/{$hand}", 0777, true);
+    // What is changed and what changes meanwhile is copied, the rest only linked.
+    shell_exec('cp -a '.escapeshellarg("{$root}/core").' '.escapeshellarg("{$root}/tests").' '.escapeshellarg("{$house}/{$hand}"));
     shell_exec('cp -al '.implode(' ', $parts).' '.escapeshellarg("{$house}/{$hand}"));
     foreach (HEART as $part => $tests) {
         $files = implode('', array_map(static fn (string $t): string => is_file("{$root}/tests/Core/{$t}Test.php") ? "<file>tests/Core/{$t}Test.php</file>" : '', $tests));
@@ -74,8 +77,6 @@ foreach (array_unique(array_column($mutants, 'part')) as $part) {
 /** @return array{resource, array<string, mixed>, int, float} */
 $begin = static function (int $hand, array $mutant) use ($house, $tests, $quiet): array {
     $file = "{$house}/{$hand}/{$mutant['path']}";
-    // The link goes, the file of this house stays as it is.
-    unlink($file);
     file_put_contents($file, $mutant['code']);
     $run = proc_open($tests($mutant['part']), $quiet, $pipes, "{$house}/{$hand}");
 
@@ -98,8 +99,7 @@ while ($mutants !== [] || $running !== []) {
         proc_close($run);
         unset($running[$i]);
         $free[] = $hand;
-        unlink("{$house}/{$hand}/{$mutant['path']}");
-        link("{$root}/{$mutant['path']}", "{$house}/{$hand}/{$mutant['path']}");
+        file_put_contents("{$house}/{$hand}/{$mutant['path']}", $mutant['whole']);
         $done++;
         if ($status['exitcode'] !== 0) {
             $caught++;

@@ -11,6 +11,7 @@ use OldEddy\Choice\Lineup\Setup;
 use OldEddy\Choice\Lures\Catalog;
 use OldEddy\Contract\ConditionsReader;
 use OldEddy\Contract\PlanContract;
+use OldEddy\Day\Conditions\Mode;
 use OldEddy\Pictures\Slice\Scene;
 use OldEddy\Plan\Planner;
 use OldEddy\Reading\Column;
@@ -25,19 +26,15 @@ final class OneVoiceTest extends TestCase
 
     private const SEEDS = 80;
 
-    /** Days on which a spoon falls 35 ft and more before it is worked. */
-    private const DEEP = [350, 817, 880, 936];
+    private const DAYS = 1000;
 
     /** From this score a lure is a choice. */
     private const A_CHOICE = 0.05;
 
-    /** Of days thrown together some have no lure that gets to fish where they were put: so many in a hundred may be left. */
-    private const LEFT = 6;
-
     public function test_the_first_three_pass_fish_and_no_cast_takes_more_than_three_minutes(): void
     {
         [$without, $warned] = [[], []];
-        foreach ([...range(1, self::SEEDS), ...self::DEEP] as $seed) {
+        for ($seed = 1; $seed <= self::DAYS; $seed++) {
             $plan = Planner::plan(ConditionsReader::read(self::anyDay($seed)));
             foreach (array_slice($plan->lineup, 0, 3) as $entry) {
                 $reach = $entry->setup()->reach();
@@ -48,15 +45,16 @@ final class OneVoiceTest extends TestCase
                     );
                 }
                 self::assertLessThanOrEqual(180.0, $reach->castSeconds(), "day {$seed}, {$entry->lure->key} (R23)");
-                if ($reach->seconds() <= 0.0) {
+                // Where nothing fits, and behind a boat whose spread says how deep, some pass none.
+                if ($reach->seconds() <= 0.0 && $plan->reading->day->mode === Mode::Cast && ! LureRanking::of($plan->reading)->isLastResort()) {
                     $without[$seed] = $entry->lure->key;
                 }
             }
         }
-        self::assertLessThanOrEqual(self::SEEDS * self::LEFT / 100, count($without), (string) json_encode($without));
+        self::assertLessThanOrEqual(2, count($without), (string) json_encode($without));
         // L39: only where all that is a choice hangs up, something that hangs up is first.
         self::assertSame([], array_keys(array_filter($warned)));
-        self::assertLessThanOrEqual(self::SEEDS / 10, count($warned));
+        self::assertLessThanOrEqual(self::DAYS / 10, count($warned));
     }
 
     public function test_the_very_first_is_the_same_where_only_it_is_asked_for(): void

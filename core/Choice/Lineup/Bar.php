@@ -18,4 +18,5 @@ enum Bar
     case Species;
     case Depth;
     case DigsTooDeep;
+    case OutOfReach;
 }

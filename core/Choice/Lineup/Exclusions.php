@@ -86,6 +86,7 @@ final readonly class Exclusions
             Bar::TooSmall => new RuledOut($lure->key, "It is not made big enough for {$day->species->words()}.", 'L40'),
             Bar::Species => new RuledOut($lure->key, "It is not made for the mouth of a {$day->species->words()}.", 'L37'),
             Bar::Depth => new RuledOut($lure->key, $this->depth->effect($lure)->text, 'D1'),
+            Bar::OutOfReach => new RuledOut($lure->key, 'On its way it passes no fish as they stand here.', 'D14'),
             Bar::DigsTooDeep => new RuledOut(
                 $lure->key, Said::of('Even its shallowest model digs more than {2 ft} too deep for {%.0f ft} of water.', $day->spot->deepFt ?? 0.0), 'D1',
             ),

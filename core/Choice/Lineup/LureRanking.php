@@ -30,16 +30,18 @@ final readonly class LureRanking
     /** What a border leaves of a score at least. */
     private const LEAST_SHARE = 0.001;
 
-    /** So many stand first, and are looked at for what they reach; no more than so many in all (own choice). */
+    /** So many stand first, and are looked at for what they reach. */
     private const FIRST = 3;
-
-    private const LOOKED_AT = 20;
 
     /** From this share of the first ones' score on a lure is looked at, and from the second in full (own choice). */
     private const NEAR = [0.92, 1.0];
 
-    /** What is left of the score of a lure that passes no fish or warns of itself (own choice). */
-    private const UNFIT = 0.15;
+    /** What is left of the score of a lure that hangs up, and of one that passes no fish (own choice). */
+    private const SNAGS = 0.15;
+
+    private const MISSES = 0.15;
+
+    private const MISSING = 'On its way it passes next to no fish as they stand here.';
 
     /**
      * @param  non-empty-list<Scored>  $scored  best first
@@ -75,24 +77,39 @@ final readonly class LureRanking
      */
     private function between(array $sides): self
     {
-        [$scores, $possible] = [[], []];
+        [$scores, $possible, $missing] = [[], [], []];
         foreach ($sides as [$ranking, $share]) {
             foreach ($ranking->scored as $one) {
                 $scores[$one->lure->key] = ($scores[$one->lure->key] ?? 0.0) + $share * $one->score;
                 $possible[$one->lure->key] = ($possible[$one->lure->key] ?? 0.0) + $share;
+                $missing[$one->lure->key] = ($missing[$one->lure->key] ?? 0.0) + ($ranking->isMissing($one->lure->key) ? $share : 0.0);
             }
         }
-        $scored = [];
+        [$scored, $barred] = [[], $this->barred];
         foreach ($this->scored as $one) {
             $key = $one->lure->key;
             $weight = $possible[$key] ?? 0.0;
-            $wanted = $weight > 0.5 ? $scores[$key] / $weight * (2 * $weight - 1) : 0.0;
+            if ($weight <= 0.5) {
+                // The day itself lets it through, the better part of what lies around does not: it passes no fish there.
+                $barred[$key] = Bar::OutOfReach;
+
+                continue;
+            }
+            $wanted = $scores[$key] / $weight * (2 * $weight - 1);
             $scored[$key] = $one->with(new Effect('border', max(self::LEAST_SHARE, $wanted / $one->score), 'The water stands on a border: counted from both sides.', 'RAMP'));
         }
+        $scored = self::sorted($scored);
+        foreach (self::beyond($scored, static fn (string $key): bool => ($missing[$key] ?? 0.0) > 0.5) as $key) {
+            $barred[$key] = Bar::OutOfReach;
+            unset($scored[$key]);
+        }
+        if ($scored === []) {
+            return $this;
+        }
         /** @var non-empty-list<Scored> $best */
-        $best = array_values(self::scaled(self::sorted($scored)));
+        $best = array_values(self::scaled($scored));
 
-        return new self($best, $this->barred, $this->exclusions, [], false);
+        return new self($best, $barred, $this->exclusions, [], false);
     }
 
     private static function onOneSide(Reading $reading, int $first): self
@@ -118,8 +135,14 @@ final readonly class LureRanking
             $scored = self::climb($scored, $ladder, $weighing);
         }
         $setups = [];
+        $reaching = self::reaching(self::sorted($scored), $reading, $first, $setups);
+        foreach (self::beyond($reaching, static fn (string $key): bool => isset($setups[$key]) && $setups[$key]->misses() >= 1.0) as $key) {
+            // Fewer than three that pass fish are a shorter list, not a longer one of what passes none (D14).
+            $barred[$key] = Bar::OutOfReach;
+            unset($reaching[$key]);
+        }
         /** @var non-empty-list<Scored> $best */
-        $best = array_values(self::scaled(self::reaching(self::sorted($scored), $reading, $first, $setups)));
+        $best = array_values(self::scaled($reaching));
 
         return new self($best, $barred, $exclusions, $setups, $lastResort);
     }
@@ -183,7 +206,7 @@ final readonly class LureRanking
         $fit = [];
         $bar = 0.0;
         foreach ($scored as $key => $one) {
-            if ($one->score < $bar * ($first === 1 ? 1.0 : self::NEAR[0]) || count($against) === self::LOOKED_AT) {
+            if ($one->score < $bar * ($first === 1 ? 1.0 : self::NEAR[0])) {
                 break;
             }
             $against[$key] = self::against($setups[$key] = Setup::of($one->lure, $reading));
@@ -200,16 +223,38 @@ final readonly class LureRanking
         return self::sorted($scored);
     }
 
-    /** What speaks against a lure as it is made ready: it passes no fish, or it warns of itself (D14, L39). */
+    /** Whether a lure was looked at and passes no fish at all. */
+    private function isMissing(string $key): bool
+    {
+        return isset($this->setups[$key]) && $this->setups[$key]->misses() >= 1.0;
+    }
+
+    /**
+     * The lures that pass no fish at all and yet stand among the first, for want of others. How deep a towed one runs, the spread says.
+     *
+     * @param  array<string, Scored>  $scored  best first
+     * @param  callable(string): bool  $missing  whether a lure passes none
+     * @return list<string>
+     */
+    private static function beyond(array $scored, callable $missing): array
+    {
+        $all = array_keys(array_filter($scored, static fn (Scored $s): bool => ! $s->lure->trolled && $missing($s->lure->key)));
+        $first = array_intersect(array_slice(array_keys($scored), 0, self::FIRST), $all);
+
+        return $first === [] || count($all) === count($scored) ? [] : $all;
+    }
+
+    /** What speaks against a lure as it is made ready: it warns of itself (L39), or it passes no fish (D14). */
     private static function against(Setup $setup): ?Effect
     {
-        $unfit = $setup->unfit();
-        $warning = $setup->snagWarnings()[0] ?? null;
+        $snags = $setup->snags();
+        $misses = $snags >= 1.0 ? 0.0 : $setup->misses();
 
-        return $unfit <= 0.0 ? null : new Effect(
-            $warning === null ? 'reach' : 'warning', 1 - (1 - self::UNFIT) * $unfit,
-            $warning ?? 'On its way it passes next to no fish as they stand here.', $warning === null ? 'D14' : 'L39',
-        );
+        return match (true) {
+            $misses > 0.0 => new Effect('reach', (1 - (1 - self::MISSES) * $misses) * (1 - (1 - self::SNAGS) * $snags), self::MISSING, 'D14'),
+            $snags > 0.0 => new Effect('warning', 1 - (1 - self::SNAGS) * $snags, $setup->snagWarnings()[0] ?? 'It may hang up here.', 'L39'),
+            default => null,
+        };
     }
 
     /**

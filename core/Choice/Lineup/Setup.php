@@ -160,17 +160,19 @@ final class Setup
         return $warnings;
     }
 
-    /** How far it speaks against itself, 0 to 1: that it passes no fish (D14), that it hangs up or ploughs (L39). */
-    public function unfit(): float
+    /** How surely it passes no fish, 0 to 1 (D14). */
+    public function misses(): float
     {
-        $unfit = max($this->ploughs(), $this->hangs());
-        if ($unfit >= 1.0) {
-            return 1.0;
-        }
         // A glance does for most of them: what has passed fish for so long passes them, whatever comes after.
-        $enough = self::REACHES_S[1] / 60 * ($this->path()->seconds() + Reach::HANDLING_S);
+        $longest = ($this->path()->seconds() + Reach::HANDLING_S) / 60;
 
-        return max($unfit, Ramp::down(60 * $this->reachUpTo($enough)->seconds() / ($this->path()->seconds() + Reach::HANDLING_S), ...self::REACHES_S));
+        return Ramp::down($this->reachUpTo(self::REACHES_S[1] * $longest)->seconds() / $longest, ...self::REACHES_S);
+    }
+
+    /** How surely it hangs up or ploughs, 0 to 1 (L39). */
+    public function snags(): float
+    {
+        return max($this->ploughs(), $this->hangs());
     }
 
     /** How surely this cast hangs up, 0 to 1. Where it comes through one cover of the place, that is where it is fished (L16). */
