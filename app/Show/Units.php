@@ -161,7 +161,10 @@ final readonly class Units
     {
         $word = $this->word('depth');
 
-        return str_replace(" {$word}", '', $this->depth($fromFt)).'–'.$this->depth($toFt);
+        [$from, $to] = [$this->depth($fromFt), $this->depth($toFt)];
+
+        // What is said alike is one depth.
+        return $from === $to ? $to : str_replace(" {$word}", '', $from).'–'.$to;
     }
 
     /** A way over water. */

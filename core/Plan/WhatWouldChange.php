@@ -26,8 +26,10 @@ final class WhatWouldChange
         // On a border the one side has a first choice of its own: going on to it is no change.
         $now = [$first, LureRanking::firstOf($reading)];
         foreach (self::changes($reading->day) as $key => [$words, $changes]) {
-            $then = LureRanking::firstOf(WaterReader::read($reading->day->with($changes)));
-            if (! in_array($then, $now, true)) {
+            $there = WaterReader::read($reading->day->with($changes));
+            // The quick look finds what may flip; what is said is the first of the plan of that day.
+            $then = in_array(LureRanking::firstOf($there), $now, true) ? $first : LureRanking::of($there)->first();
+            if ($then !== $first) {
                 $flips[] = new Flip($key, $words, $then);
             }
         }

@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use OldEddy\Basics\Units\Length;
 use OldEddy\Choice\Lineup\Effect;
 use OldEddy\Choice\Lineup\Entry;
 use OldEddy\Choice\Lineup\Lack;
 use OldEddy\Choice\Lineup\Variants;
+use OldEddy\Choice\Lures\Catalog;
+use OldEddy\Choice\Lures\LureFamily;
+use OldEddy\Choice\Tackle\Tackle;
 use OldEddy\Contract\ConditionsReader;
 use OldEddy\Contract\PatternContract;
 use OldEddy\Day\Conditions\Settler;
+use OldEddy\Day\Season\ColdwaterGuest;
 use OldEddy\Day\Season\Species;
 use OldEddy\Day\Season\Stage;
+use OldEddy\Log\Fish\StandardWeight;
 use OldEddy\Plan\Planner;
 use OldEddy\Reading\Clearing;
 use OldEddy\Reading\Finding;
@@ -54,6 +60,12 @@ final class Agreed
             }
         }
         $said['readings'] = array_map(static fn (int $seed): string => self::ofReading(self::read(self::anyDay($seed))), range(1001, 1000 + self::READINGS));
+        foreach ([...Species::cases(), ...ColdwaterGuest::cases()] as $fish) {
+            $said["weights of {$fish->value}"] = implode(' ', array_map(
+                static fn (float $inches): string => sprintf('%.3f', StandardWeight::of($fish, Length::fromInches($inches))?->pounds() ?? -1), [4.0, 5.5, 7.0, 12.0, 20.0, 38.0],
+            ));
+        }
+        $said['lines'] = array_map(static fn (LureFamily $l): string => sprintf('%.3f %s', Tackle::lineDiameterMm($l, Species::Walleye), Tackle::rod($l, Species::Walleye)), Catalog::all());
         foreach (['worked-days', 'worked-days-2'] as $file) {
             foreach (json_decode((string) file_get_contents(__DIR__."/references/{$file}.json"), true, flags: JSON_THROW_ON_ERROR) as $worked) {
                 $said[$worked['name']] = self::ofLineup($worked['day']);

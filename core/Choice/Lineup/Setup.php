@@ -55,8 +55,8 @@ final class Setup
     /** What only brushes a cover for so long does not hang in it, what stays in it for so long does, seconds (own choice). */
     private const BRUSHES_S = [0.2, 0.8];
 
-    /** Seconds of a minute in reach under which it passes no fish, and from which it does (own choice). */
-    private const REACHES_S = [0.2, 0.8];
+    /** Seconds of a minute in reach under which it passes no fish, and from which more make no difference (own choice). */
+    private const REACHES_S = [0.2, 6.0];
 
     /** Half the width of a target, feet, for target casts. */
     private const TARGET_FT = 4.0;

@@ -98,6 +98,10 @@ final class SpecChooser
     /** D4: the depth asks for the weight; current, wind and reeds for more, a front for less. */
     private static function wantedOz(LureFamily $lure, Reading $reading, float $depthFt): float
     {
+        if ($reading->day->species->leastInches(false) > 0.0 && ! $lure->dives() && ! $lure->isSurface()) {
+            // What is made for muskellunge is heavy (L40); the water bounds it all the same.
+            return min(self::mostOz($lure, $reading), max($lure->rigging->weightsOz));
+        }
         $ounces = match (true) {
             // A swimbait over a flat stays light a foot deeper than what is dropped (D11).
             $depthFt <= ($lure->isMoving() && $lure->rigging->exposure === Exposure::Exposed ? 4 : 3) => 0.125,
