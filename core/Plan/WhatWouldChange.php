@@ -11,6 +11,7 @@ use OldEddy\Day\Conditions\Settled;
 use OldEddy\Day\Conditions\Sky;
 use OldEddy\Day\Conditions\Spot;
 use OldEddy\Reading\Reading;
+use OldEddy\Reading\Sides;
 use OldEddy\Reading\WaterReader;
 
 /**
@@ -28,8 +29,11 @@ final class WhatWouldChange
         foreach (self::changes($reading->day) as $key => [$words, $changes]) {
             $there = WaterReader::read($reading->day->with($changes));
             // The quick look finds what may flip; what is said is the first of the plan of that day.
-            $then = in_array(LureRanking::firstOf($there), $now, true) ? $first : LureRanking::of($there)->first();
-            if ($then !== $first) {
+            $then = LureRanking::firstOf($there);
+            if (! in_array($then, $now, true) && Sides::of($there->day) !== []) {
+                $then = LureRanking::of($there)->first();
+            }
+            if (! in_array($then, $now, true)) {
                 $flips[] = new Flip($key, $words, $then);
             }
         }

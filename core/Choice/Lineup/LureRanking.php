@@ -238,10 +238,13 @@ final readonly class LureRanking
      */
     private static function beyond(array $scored, callable $missing): array
     {
-        $all = array_keys(array_filter($scored, static fn (Scored $s): bool => ! $s->lure->trolled && $missing($s->lure->key)));
-        $first = array_intersect(array_slice(array_keys($scored), 0, self::FIRST), $all);
+        $passesNone = static fn (Scored $s): bool => ! $s->lure->trolled && $missing($s->lure->key);
+        if (array_filter(array_slice($scored, 0, self::FIRST, true), $passesNone) === []) {
+            return [];
+        }
+        $all = array_keys(array_filter($scored, $passesNone));
 
-        return $first === [] || count($all) === count($scored) ? [] : $all;
+        return count($all) === count($scored) ? [] : $all;
     }
 
     /** What speaks against a lure as it is made ready: it warns of itself (L39), or it passes no fish (D14). */

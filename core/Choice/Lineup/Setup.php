@@ -65,6 +65,8 @@ final class Setup
 
     private ?Reach $reach = null;
 
+    private ?float $misses = null;
+
     private function __construct(
         public readonly Reading $reading,
         public readonly LureFamily $lure,
@@ -163,10 +165,13 @@ final class Setup
     /** How surely it passes no fish, 0 to 1 (D14). */
     public function misses(): float
     {
-        // A glance does for most of them: what has passed fish for so long passes them, whatever comes after.
-        $longest = ($this->path()->seconds() + Reach::HANDLING_S) / 60;
+        if ($this->misses === null) {
+            // A glance does for most of them: what has passed fish for so long passes them, whatever comes after.
+            $minutes = ($this->path()->seconds() + Reach::HANDLING_S) / 60;
+            $this->misses = Ramp::down($this->reachUpTo(self::REACHES_S[1] * $minutes)->seconds() / $minutes, ...self::REACHES_S);
+        }
 
-        return Ramp::down($this->reachUpTo(self::REACHES_S[1] * $longest)->seconds() / $longest, ...self::REACHES_S);
+        return $this->misses;
     }
 
     /** How surely it hangs up or ploughs, 0 to 1 (L39). */
