@@ -128,7 +128,7 @@ class Phone {
 
 const owner = new Phone('Owner');
 await owner.form('/register', '/register', { name: 'Owner', email: `owner-${Date.now()}@old-eddy.example`, password: 'quiet-water-9' });
-const opened = await owner.form('/days', '/days', { name: 'Trial pond', date: '2026-04-20', ask: randomUUID() });
+const opened = await owner.form('/days', '/days', { name: 'Trial pond', species: 'largemouth_bass', date: '2026-04-20', ask: randomUUID() });
 const day = new URL(opened.to, base).pathname.replace(/\/read$/, '');
 const phones = [owner];
 if (count > 8) {
@@ -136,7 +136,7 @@ if (count > 8) {
     for (let n = 1; n < count; n++) {
         const phone = new Phone(`Angler ${n}`);
         await phone.form('/register', '/register', { name: phone.name, email: `a${n}-${Date.now()}@old-eddy.example`, password: 'quiet-water-9' });
-        const own = await phone.form('/days', '/days', { name: 'Trial pond', date: '2026-04-20', ask: randomUUID() });
+        const own = await phone.form('/days', '/days', { name: 'Trial pond', species: 'largemouth_bass', date: '2026-04-20', ask: randomUUID() });
         phone.begin(new URL(own.to, base).pathname.replace(/\/read$/, ''), 'Wall');
         phones.push(phone);
     }

@@ -53,9 +53,7 @@ final readonly class LureRanking
     {
     }
 
-    /**
-     * The ranking for a reading.
-     */
+    /** The ranking for a reading; on a border of an answer that between its sides (RAMP). */
     public static function of(Reading $reading): self
     {
         $sides = Sides::of($reading->day);

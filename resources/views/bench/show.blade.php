@@ -54,7 +54,7 @@
                     <td>{{ implode(', ', array_map(fn ($c) => str_replace('_', ' ', $c), $lure->cadences)) }}</td>
                     <td>{{ $units->say(OldEddy\Basics\Said::of($lure->rigging->hook)) }}@if ($lure->rigging->trailer), {{ $lure->rigging->trailer }}@endif</td>
                     <td>{{ $units->say(OldEddy\Choice\Tackle\Tackle::line($lure, $plan->reading)) }}</td>
-                    <td>{{ OldEddy\Choice\Tackle\Tackle::rod($lure) }}</td>
+                    <td>{{ OldEddy\Choice\Tackle\Tackle::rod($lure, $plan->reading->day->species) }}</td>
                     <td class="num">{{ $entry ? number_format($entry->score, 2) : 'out' }}</td>
                 </tr>
             @endforeach
