@@ -39,6 +39,12 @@ final class AskingTest extends TestCase
         self::assertNotContains('water.visibility_ft', $less);
     }
 
+    public function test_opaque_water_is_asked_about_like_any_other(): void
+    {
+        $day = ['species' => 'largemouth_bass', 'date' => '2026-06-20', 'water' => ['visibility_ft' => 0]];
+        self::assertNotContains('water.visibility_ft', array_column(PlanContract::answer($day)['ask'], 'path'));
+    }
+
     public function test_a_day_of_which_all_is_known_asks_nothing(): void
     {
         $day = self::reading([
