@@ -145,11 +145,10 @@ final class StandFinder
     /** W12: rising water draws fish into new shallow cover at once; falling water pushes them to what keeps depth. */
     private function byLevel(Stand $stand): Stand
     {
-        $change = $this->day->levelChangeFtPerWeek;
-        if ($change >= 0.5 && $this->stage !== Stage::Winter) {
+        if ($this->day->isRising() && $this->stage !== Stage::Winter) {
             return $stand->scaled(0.6, 0.75)->firstIn(Cover::FloodedBushes, Cover::Wood);
         }
-        if ($change <= -0.5) {
+        if ($this->day->isFalling()) {
             return $stand->between(max(2.0, $stand->shallowFt), $stand->deepFt * 1.1);
         }
 
@@ -159,7 +158,7 @@ final class StandFinder
     /** F7, W11: under extreme heat low in the grass or deep. */
     private function byHeat(Stand $stand): Stand
     {
-        if ($this->day->tempF < self::HEAT_F || $this->day->levelChangeFtPerWeek >= 0.5) {
+        if ($this->day->tempF < self::HEAT_F || $this->day->isRising()) {
             return $stand;
         }
         if ($this->day->spot->hasPlants()) {

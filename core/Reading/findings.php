@@ -89,17 +89,17 @@ return [
         $r->day->spot->isDry => Said::of(
             'This spot is dry today. The plan is for the water off it: look for the same cover with {2 ft} or more left on it, or the first drop outside.',
         ),
-        $r->day->levelChangeFtPerWeek >= 0.5 && $r->isAt(Stage::Winter) => null,
-        $r->day->levelChangeFtPerWeek >= 0.5 => Said::of(
+        $r->day->isRising() && $r->isAt(Stage::Winter) => null,
+        $r->day->isRising() => Said::of(
             'Water up {%.1f ft} in a week: fish move into the new shallow cover at once, river arms first.',
             $r->day->levelChangeFtPerWeek,
         ),
-        $r->day->levelChangeFtPerWeek <= -0.5 && $r->day->spot->deepFt !== null && $r->day->spot->deepFt + $r->day->levelChangeFtPerWeek < 2 => Said::of(
+        $r->day->isFalling() && $r->day->spot->deepFt !== null && $r->day->spot->deepFt + $r->day->levelChangeFtPerWeek < 2 => Said::of(
             'Water down {%.1f ft} in a week: of this spot only {%.1f ft} may be left; look for the same cover with {2 ft} or more, or the first drop outside.',
             -$r->day->levelChangeFtPerWeek,
             max(0.0, $r->day->spot->deepFt + $r->day->levelChangeFtPerWeek),
         ),
-        $r->day->levelChangeFtPerWeek <= -0.5 => Said::of(
+        $r->day->isFalling() => Said::of(
             'Water down {%.1f ft} in a week: look for the same cover with {2 ft} or more left on it, or the first drop outside.',
             -$r->day->levelChangeFtPerWeek,
         ),
@@ -169,7 +169,7 @@ return [
     'F6' => static fn (Reading $r): ?string => $r->isOfBass(Stage::Postspawn)
         ? 'Near the beds guarding fry, then the first cover outside'.($r->day->eats(Forage::Bluegill) ? '; bluegill beds draw them.' : '.') : null,
     'F7' => static fn (Reading $r): string|Said|null => $r->isOfBass(Stage::Summer)
-        ? ($r->day->levelChangeFtPerWeek >= 0.5 ? Said::of(
+        ? ($r->day->isRising() ? Said::of(
             'After rising water: shallow in the river arms on wood and docks with {3-4 ft}.',
         ) : 'Thick grass and shade, or deep and schooled on points and deep docks.') : null,
     'F8' => static fn (Reading $r): ?string => $r->isOfBass(Stage::EarlyFall, Stage::Fall)

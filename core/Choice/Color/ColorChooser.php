@@ -87,8 +87,8 @@ final class ColorChooser
         if (! $this->day->isNight() || $this->lure->colorGroup === 'metal') {
             return;
         }
-        $below = $this->lure->isSurface() || $this->lure->isMoving();
-        $below ? $this->add(ColorFamily::Black, 'black', 'At night a black outline against the sky.', 'W26')
+        $overhead = $this->lure->isSurface() || $this->lure->isMoving();
+        $overhead ? $this->add(ColorFamily::Black, 'black', 'At night a black outline against the sky.', 'W26')
             : $this->add(ColorFamily::DarkContrast, 'black and blue', 'At night a dark outline on the bottom.', 'W26');
     }
 

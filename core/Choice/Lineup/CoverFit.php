@@ -92,7 +92,8 @@ final readonly class CoverFit
     public function fit(LureFamily $lure, Cover $cover): float
     {
         $fit = $lure->habitat->covers[$cover->value];
-        if (! $lure->rigging->isOpen() || ! ($lure->rigging->exposure === Exposure::Treble || $lure->isMoving())) {
+        $exposure = $lure->rigging->exposure;
+        if ($exposure !== Exposure::Treble && ! ($exposure === Exposure::Exposed && $lure->isMoving())) {
             return $fit;
         }
 

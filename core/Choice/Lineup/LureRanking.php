@@ -80,7 +80,7 @@ final readonly class LureRanking
             foreach ($ranking->scored as $one) {
                 $scores[$one->lure->key] = ($scores[$one->lure->key] ?? 0.0) + $share * $one->score;
                 $possible[$one->lure->key] = ($possible[$one->lure->key] ?? 0.0) + $share;
-                $missing[$one->lure->key] = ($missing[$one->lure->key] ?? 0.0) + ($ranking->isMissing($one->lure->key) ? $share : 0.0);
+                $missing[$one->lure->key] = ($missing[$one->lure->key] ?? 0.0) + (self::passesNone($ranking->setup($one->lure->key)) ? $share : 0.0);
             }
         }
         [$scored, $barred] = [[], $this->barred];
@@ -134,7 +134,7 @@ final readonly class LureRanking
         }
         $setups = [];
         $reaching = self::reaching(self::sorted($scored), $reading, $first, $setups);
-        foreach (self::beyond($reaching, static fn (string $key): bool => isset($setups[$key]) && $setups[$key]->misses() >= 1.0) as $key) {
+        foreach (self::beyond($reaching, static fn (string $key): bool => self::passesNone($setups[$key] ?? null)) as $key) {
             // Fewer than three that pass fish are a shorter list, not a longer one of what passes none (D14).
             $barred[$key] = Bar::OutOfReach;
             unset($reaching[$key]);
@@ -221,10 +221,10 @@ final readonly class LureRanking
         return self::sorted($scored);
     }
 
-    /** Whether a lure was looked at and passes no fish at all. */
-    private function isMissing(string $key): bool
+    /** Whether a lure was looked at, and passes no fish at all. */
+    private static function passesNone(?Setup $setup): bool
     {
-        return isset($this->setups[$key]) && $this->setups[$key]->misses() >= 1.0;
+        return $setup !== null && $setup->misses() >= 1.0;
     }
 
     /**

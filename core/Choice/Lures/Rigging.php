@@ -41,12 +41,6 @@ final readonly class Rigging
     ) {
     }
 
-    /** Whether its hooks are open to what they come by. */
-    public function isOpen(): bool
-    {
-        return $this->exposure === Exposure::Treble || $this->exposure === Exposure::Exposed;
-    }
-
     /** Whether it carries no weight at all. */
     public function isUnweighted(): bool
     {

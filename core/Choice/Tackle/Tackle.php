@@ -34,15 +34,20 @@ final class Tackle
     }
 
     /** Muskellunge break what is made for lesser fish (L40); what is towed keeps the line of the spread. */
+    private static function isHeavy(LureFamily $lure, Species $species): bool
+    {
+        return $species === Species::Muskellunge && ! $lure->trolled;
+    }
+
     private static function lineKey(LureFamily $lure, Species $species): string
     {
-        return $species === Species::Muskellunge && ! $lure->trolled ? 'muskellunge' : $lure->rigging->line;
+        return self::isHeavy($lure, $species) ? 'muskellunge' : $lure->rigging->line;
     }
 
     /** The rod for a lure, in words. */
     public static function rod(LureFamily $lure, Species $species): string
     {
-        return self::rows()['rods'][$species === Species::Muskellunge && ! $lure->trolled ? 'toothy' : $lure->rigging->rod];
+        return self::rows()['rods'][self::isHeavy($lure, $species) ? 'toothy' : $lure->rigging->rod];
     }
 
     /** @return array{lines: array<string, array{string, float}>, rods: array<string, string>} */

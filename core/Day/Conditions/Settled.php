@@ -30,6 +30,8 @@ final readonly class Settled
 
     private const STEADY_FT_PER_WEEK = 0.1;
 
+    public const MOVES_FISH_FT_PER_WEEK = 0.5;
+
     public Clarity $clarity;
 
     public ClarityShift $clarityShift;
@@ -138,6 +140,18 @@ final readonly class Settled
     public function isLevelSteady(): bool
     {
         return abs($this->levelChangeFtPerWeek) < self::STEADY_FT_PER_WEEK;
+    }
+
+    /** Whether it rises so fast that fish move with it (rule W12; cut point our own). */
+    public function isRising(): bool
+    {
+        return $this->levelChangeFtPerWeek >= self::MOVES_FISH_FT_PER_WEEK;
+    }
+
+    /** Whether it falls so fast. */
+    public function isFalling(): bool
+    {
+        return $this->levelChangeFtPerWeek <= -self::MOVES_FISH_FT_PER_WEEK;
     }
 
     /** Its temperature after so many days (0 or more) that go on as these do, °F. */

@@ -63,7 +63,7 @@ return [
         'structures' => ['flat' => 1.1, 'basin' => 1.1],
         'species' => ['bass' => 1.0, 'smallmouth_bass' => 1.15, 'northern_pike' => 1.3, 'muskellunge' => 1.0, 'walleyes' => 1.1, 'yellow_perch' => 0.7],
         'stages' => ['early_prespawn' => 1.05, 'prespawn' => 1.15, 'postspawn' => 1.1, 'summer' => 1.0, 'fall' => 1.1],
-        'forage' => ['shad', 'minnow', 'goby', 'perch'], 'lengths_in' => [2.8, 3.5, 4.0, 5.0, 6.0, 9.0], 'big_in' => [9.0], 'soft' => true,
+        'forage' => ['shad', 'minnow', 'goby', 'perch'], 'lengths_in' => [2.8, 3.5, 4.0, 5.0, 6.0, 9.0], 'soft' => true,
         'weights_oz' => [0.0625, 0.125, 0.25, 0.375, 0.5, 0.75],
         'hook' => 'exposed jig hook', 'trailer' => null, 'line' => 'braid_light', 'rod' => 'spinning',
         'buoyancy' => 'sinks', 'bulk' => 0.3, 'cadences' => ['sink_and_draw', 'slow_swim', 'medium'], 'colors' => 'baitfish', 'cast' => 'parallel',
