@@ -61,7 +61,7 @@ final readonly class PlotDrawing
         return Said::of('%s and %s: %s', Stint::said($first->level), Stint::said($second->level), match ($casts) {
             0 => 'told apart',
             null => 'over 2000 casts with each until they can be told apart',
-            default => "about {$casts} casts with each until they can be told apart",
+            default => "about {$casts} casts with each until they can be told apart, four times in five",
         });
     }
 }

@@ -112,7 +112,12 @@ final class SeasonReview
             sum(if(casts < casts_made, casts, 0)) as beside_casts, sum(if(casts < casts_made, level_sums.contacts_weighed, 0)) as beside_weighed,
             sum(level_sums.contacts_weighed * (1 - casts / (casts_made * 1e0))) as mine,
             sum((trips.contacts_weighed - level_sums.contacts_weighed) * casts / (casts_made * 1e0)) as others,
-            sum(trips.contacts_weighed * casts / (casts_made * 1e0) * (1 - casts / (casts_made * 1e0))) as spread
+            sum(trips.contacts_weighed * casts / (casts_made * 1e0) * (1 - casts / (casts_made * 1e0))) as spread,
+            sum(if(casts > 0 and casts < casts_made, 1, 0)) as beside_days,
+            sum(pow(level_sums.contacts_weighed * (1 - casts / (casts_made * 1e0)), 2)) as mine_squared,
+            sum(pow((trips.contacts_weighed - level_sums.contacts_weighed) * casts / (casts_made * 1e0), 2)) as others_squared,
+            sum(level_sums.contacts_weighed * (1 - casts / (casts_made * 1e0))
+                * (trips.contacts_weighed - level_sums.contacts_weighed) * casts / (casts_made * 1e0)) as crossed
             SQL)->get();
     }
 
@@ -129,7 +134,8 @@ final class SeasonReview
 
     private static function held(string $level, mixed $casts, mixed $weighed, \stdClass $row): AgainstTheRest
     {
-        return new AgainstTheRest($level, (int) $casts, (float) $weighed, (float) $row->mine, (float) $row->others, (float) $row->spread);
+        return new AgainstTheRest($level, (int) $casts, (float) $weighed, (float) $row->mine, (float) $row->others, (float) $row->spread,
+            (int) $row->beside_days, (float) $row->mine_squared, (float) $row->others_squared, (float) $row->crossed);
     }
 
     /** @return list<AgainstTheRest> one's own way against what was offered, where a day had both */
@@ -142,7 +148,10 @@ final class SeasonReview
             ->selectRaw(<<<SQL
                 sum(level_sums.casts) as casts, sum(level_sums.contacts_weighed) as weighed, sum(level_sums.contacts_weighed * offered.casts / {$both}) as mine,
                 sum(offered.contacts_weighed * level_sums.casts / {$both}) as others,
-                sum((level_sums.contacts_weighed + offered.contacts_weighed) * level_sums.casts * offered.casts / {$both} / {$both}) as spread
+                sum((level_sums.contacts_weighed + offered.contacts_weighed) * level_sums.casts * offered.casts / {$both} / {$both}) as spread,
+                count(*) as beside_days, sum(pow(level_sums.contacts_weighed * offered.casts / {$both}, 2)) as mine_squared,
+                sum(pow(offered.contacts_weighed * level_sums.casts / {$both}, 2)) as others_squared,
+                sum(level_sums.contacts_weighed * offered.casts / {$both} * offered.contacts_weighed * level_sums.casts / {$both}) as crossed
                 SQL)->first();
 
         return $row?->casts === null ? [] : [self::held(DayTotals::OWN_WAY, $row->casts, $row->weighed, $row)];

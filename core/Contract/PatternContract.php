@@ -42,7 +42,7 @@ final class PatternContract
                 'text' => (string) $pattern->text,
                 'limits' => array_map(strval(...), $pattern->limits),
             ],
-            'confounded' => array_map(static fn (array $group): array => array_map(strval(...), $group), $evidence->confounded),
+            'confounded' => array_map(static fn (array $group): array => array_map(strval(...), $group), $evidence->together->groups()),
             'tell_apart' => self::tellApart($evidence),
             'shared' => array_map(strval(...), Shared::levels($evidence->stints)),
             'showed' => array_map(
@@ -111,7 +111,7 @@ final class PatternContract
             'rate_low_per_100' => round(100 * $level->own->quantile(0.1), 2),
             'rate_high_per_100' => round(100 * $level->own->quantile(0.9), 2),
             'pooled_per_100' => round(100 * $level->pooled->mean(), 2),
-            'p_better' => round($level->pBetter, 4),
+            'p_better' => $level->pBetter === null ? null : round($level->pBetter, 4),
             'verdict' => $level->verdict->value,
             'claim' => $level->claim->value,
             'casts_until_faded' => $level->castsUntilFaded,

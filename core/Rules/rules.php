@@ -917,7 +917,7 @@ return [
         8,
         'own',
         null,
-        'Contacts per cast as a Poisson rate with a Gamma prior; a level is compared with the rest by the regularized incomplete beta function; verdict words follow fixed limits.',
+        'Contacts per cast as a Poisson rate with a Gamma prior at the rate of the day, worth two contacts; a level is compared with the rest by the regularized incomplete beta function. Contacts of one stay count less and less. Verdict words follow fixed limits, shared out among all that was looked at; what was never tried otherwise is only tried so.',
     ],
     'T1' => [
         9,

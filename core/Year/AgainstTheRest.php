@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace OldEddy\Year;
 
+use OldEddy\Basics\Chance\StudentT;
+
 /**
  * One level held against the rest of the same days, so that a good day speaks for neither: the rate ratio of Mantel and Haenszel for
- * counts over exposure, its spread after Greenland and Robins 1985 (values from memory).
+ * counts over exposure. Bites come in bunches, so each day is one piece of evidence: its spread is that between the days, and never less
+ * than chance alone gives (Greenland and Robins 1985; values from memory), weighed by Student's t.
  */
 final readonly class AgainstTheRest
 {
@@ -16,6 +19,10 @@ final readonly class AgainstTheRest
      * @param  float  $mine  summed over days: contacts of the level × casts of the rest / all casts
      * @param  float  $others  contacts of the rest × casts of the level / all casts
      * @param  float  $spread  all contacts × casts of both / all casts squared
+     * @param  int  $days  that had both
+     * @param  float  $mineSquared  the squares of what a day adds to mine, summed
+     * @param  float  $othersSquared  the same of the others
+     * @param  float  $crossed  their products, summed
      */
     public function __construct(
         public string $level,
@@ -24,6 +31,10 @@ final readonly class AgainstTheRest
         private float $mine,
         private float $others,
         private float $spread,
+        private int $days,
+        private float $mineSquared,
+        private float $othersSquared,
+        private float $crossed,
     ) {
     }
 
@@ -33,30 +44,26 @@ final readonly class AgainstTheRest
         return $this->mine > 0 && $this->others > 0 ? $this->mine / $this->others : null;
     }
 
-    /** How sure it is (0 to 1) that the level gives less than the rest. */
+    /** How sure it is (0 to 1) that the level gives less than the rest; 0 where one of them gave nothing, or on a single day. */
     public function sureOfLess(): float
     {
         $ratio = $this->ratio();
-        if ($ratio === null) {
-            return 0.0;
-        }
 
-        return self::normalShare(-log($ratio) / sqrt($this->spread / ($this->mine * $this->others)));
+        return $ratio === null || $this->days < 2 ? 0.0 : StudentT::shareUnder(-log($ratio) / $this->deviation($ratio), $this->days - 1);
     }
 
     /** How sure it is (0 to 1) that the level gives more than the rest. */
     public function sureOfMore(): float
     {
-        return $this->ratio() === null ? 0.0 : 1 - $this->sureOfLess();
+        return $this->ratio() === null || $this->days < 2 ? 0.0 : 1 - $this->sureOfLess();
     }
 
-    /** The share of the normal distribution under x: the error function after Abramowitz and Stegun 7.1.26, good to 1.5e-7. */
-    private static function normalShare(float $x): float
+    /** The standard deviation of the logarithm of the ratio. */
+    private function deviation(float $ratio): float
     {
-        $z = abs($x) / M_SQRT2;
-        $t = 1 / (1 + 0.3275911 * $z);
-        $erf = 1 - ((((1.061405429 * $t - 1.453152027) * $t + 1.421413741) * $t - 0.284496736) * $t + 0.254829592) * $t * exp(-$z * $z);
+        $squares = $this->mineSquared - 2 * $ratio * $this->crossed + $ratio ** 2 * $this->othersSquared;
+        $betweenDays = $squares * $this->days / ($this->days - 1) / $this->mine ** 2;
 
-        return $x < 0 ? (1 - $erf) / 2 : (1 + $erf) / 2;
+        return sqrt(max($betweenDays, $this->spread / ($this->mine * $this->others)));
     }
 }

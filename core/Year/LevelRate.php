@@ -49,7 +49,7 @@ final readonly class LevelRate
         return 100 * $this->rate->mean();
     }
 
-    /** @return array{float, float} the span per 100 casts that holds the true rate four times in five */
+    /** @return array{float, float} the span per 100 casts that holds the true rate on those days four times in five: other days may be others */
     public function span(): array
     {
         return [100 * $this->rate->quantile(0.1), 100 * $this->rate->quantile(0.9)];

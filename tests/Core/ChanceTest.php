@@ -7,6 +7,7 @@ namespace Tests\Core;
 use InvalidArgumentException;
 use OldEddy\Basics\Chance\IncompleteBeta;
 use OldEddy\Basics\Chance\LogGamma;
+use OldEddy\Basics\Chance\StudentT;
 use OldEddy\Log\Evidence\BestChance;
 use OldEddy\Log\Evidence\Prior;
 use OldEddy\Log\Evidence\Rate;
@@ -109,10 +110,30 @@ final class ChanceTest extends TestCase
         $poor = Rate::after(new Prior, 0, 40);
         $casts = TellApart::casts($good, $poor);
         self::assertGreaterThan(0, $casts);
-        self::assertGreaterThanOrEqual(0.9, $good->goingOn((int) $casts)->exceeds($poor->goingOn((int) $casts)));
-        self::assertLessThan(0.9, $good->goingOn($casts - 1)->exceeds($poor->goingOn($casts - 1)));
+        self::assertGreaterThanOrEqual(0.983, $good->goingOn((int) $casts)->exceeds($poor->goingOn((int) $casts)));
+        self::assertLessThan(0.983, $good->goingOn($casts - 1)->exceeds($poor->goingOn($casts - 1)));
         self::assertSame($casts, TellApart::casts($poor, $good));
         self::assertNull(TellApart::casts($good, $good), 'equals are never told apart');
         self::assertSame(0, TellApart::casts(Rate::after(new Prior, 20, 60), $poor));
+    }
+
+    /** Two lures with 3 and 1 in 30 that go on so, drawn many times: after so many casts each, four logs of five tell them apart. */
+    public function test_in_four_of_five_logs_two_are_told_apart_by_then(): void
+    {
+        $prior = new Prior(0.06, 2 / 0.06);
+        [$luck, $told] = [new SimulatedLogs(31), 0];
+        $so = [Rate::after($prior, 3, 30), Rate::after($prior, 1, 30)];
+        $casts = (int) TellApart::casts(...$so);
+        for ($n = 0; $n < 300; $n++) {
+            $rates = array_map(static fn (int $had, Rate $rate): Rate => Rate::after($prior, $had + count($luck->contacts($casts, $rate->mean())), 30 + $casts), [3, 1], $so);
+            $told += $rates[0]->exceeds($rates[1]) >= 0.9 ? 1 : 0;
+        }
+        self::assertEqualsWithDelta(0.8, $told / 300, 0.1, "{$casts} casts each");
+    }
+
+    /** R: pt(2, 4) and pt(-1.3, 7). */
+    public function test_students_t(): void
+    {
+        self::assertEqualsWithDelta([0.9419417, 0.1173839, 0.5], [StudentT::shareUnder(2.0, 4), StudentT::shareUnder(-1.3, 7), StudentT::shareUnder(0.0, 3)], 1e-7);
     }
 }

@@ -210,7 +210,7 @@ final class ContractTest extends TestCase
         $out = PatternContract::answer($in);
         self::assertValid('pattern.out', $out);
         $reeds = array_values(array_filter($out['factors'], static fn (array $f): bool => $f['level'] === 'reeds'))[0];
-        self::assertSame('confirmed', $reeds['verdict']);
+        self::assertSame(['holding', 'holding'], [$reeds['verdict'], $reeds['claim']], 'three fish are not sure enough');
         self::assertSame(2.8, $reeds['contacts']);
         self::assertValid('pattern.out', PatternContract::answer(['stints' => [], 'prior' => ['per_cast' => 0.05, 'casts' => 100]]));
     }

@@ -17,6 +17,7 @@ use OldEddy\Log\Evidence\Turn;
 use OldEddy\Log\Evidence\TurnKind;
 use OldEddy\Log\Evidence\Untested;
 use OldEddy\Log\Evidence\Verdict;
+use OldEddy\Log\Evidence\Visits;
 use OldEddy\Log\Next\Action;
 use OldEddy\Log\Next\Move;
 use PHPUnit\Framework\TestCase;
@@ -30,42 +31,50 @@ final class EvidenceTest extends TestCase
     {
         $reeds = fn (int $casts, array $kinds, string $spot): Stint => $this->stint(['cover' => 'reeds', 'spot' => $spot], $casts, $kinds);
         $rock = fn (int $casts): Stint => $this->stint(['cover' => 'rock', 'spot' => 'R'], $casts);
-        self::assertSame(Verdict::NoRead, $this->verdict([$reeds(19, ['caught', 'caught'], 'A')]), 'under 20 casts');
-        self::assertSame(Verdict::NoRead, $this->verdict([$reeds(25, [], 'A')]), 'no contact');
+        self::assertSame(Verdict::NoRead, $this->verdict([$reeds(25, [], 'A'), $rock(20)]), 'no contact');
         self::assertSame(Verdict::Hint, $this->verdict([$reeds(30, ['caught'], 'A'), $rock(30)]), 'one contact');
-        self::assertSame(Verdict::Hint, $this->verdict([$reeds(30, ['caught', 'caught'], 'A'), $rock(60)]), 'one stint only');
-        self::assertSame(Verdict::Holding, $this->verdict([$reeds(15, ['caught'], 'A'), $reeds(15, ['caught'], 'A'), $rock(40)]));
-        self::assertSame(
-            Verdict::Holding,
-            $this->verdict([$reeds(15, ['caught', 'lost'], 'A'), $reeds(15, ['caught'], 'A'), $rock(60)]),
-            'one spot is not two',
-        );
-        self::assertSame(Verdict::Confirmed, $this->verdict([$reeds(15, ['caught', 'lost'], 'A'), $reeds(15, ['caught'], 'B'), $rock(60)]));
+        self::assertSame(Verdict::Hint, $this->verdict([$reeds(19, ['caught', 'caught', 'caught', 'caught'], 'A'), $rock(60)]), 'one stay only');
+        self::assertSame(Verdict::Hint, $this->verdict([$reeds(15, ['caught', 'lost'], 'A'), $reeds(15, ['caught', 'caught'], 'A'), $rock(60)]), 'one stay, told as two stints');
+        self::assertSame(Verdict::Holding, $this->verdict([$reeds(15, ['caught', 'caught'], 'A'), $rock(60), $reeds(15, ['caught', 'caught'], 'A')]), 'one spot is not two');
+        self::assertSame(Verdict::Holding, $this->verdict([$reeds(15, ['caught', 'lost'], 'A'), $reeds(15, ['caught'], 'B'), $rock(60)]), 'three are not sure enough');
+        self::assertSame(Verdict::Confirmed, $this->verdict([$reeds(15, ['caught', 'lost'], 'A'), $reeds(15, ['caught', 'caught'], 'B'), $rock(60)]));
         $close = [$reeds(20, ['caught', 'caught'], 'A'), $reeds(20, ['caught'], 'B'), $this->stint(['cover' => 'rock', 'spot' => 'R'], 40, ['caught'])];
-        self::assertEqualsWithDelta(0.8125, Evidence::weigh($close)->of('cover', 'reeds')?->pBetter, 1e-9, 'I of 1/2 with 2 and 4, by hand');
-        self::assertSame(Verdict::Holding, $this->verdict($close), 'two spots, but not sure enough');
+        // By hand: three stays with 2, 1 and 1 count for 1.25, 1 and 1 of 4; two contacts of the day on either side. R: pbeta(0.5, 2.8125, 4.4375).
+        self::assertEqualsWithDelta(0.7398959, Evidence::weigh($close)->of('cover', 'reeds')?->pBetter, 1e-7);
+        self::assertSame(Verdict::Hint, $this->verdict($close), 'three in four');
         self::assertSame(
             Verdict::Rejected,
-            $this->verdict([$reeds(100, [], 'A'), $this->stint(['cover' => 'rock', 'spot' => 'R'], 40, ['caught', 'caught', 'caught', 'caught'])]),
+            $this->verdict([$reeds(100, [], 'A'), $this->stint(['cover' => 'rock', 'spot' => 'R'], 40, ['caught', 'caught', 'caught']), $this->stint(['cover' => 'rock', 'spot' => 'S'], 40, ['caught', 'caught', 'caught'])]),
         );
+    }
+
+    /** Two anglers at one spot share its stay; whoever goes and comes back begins another. */
+    public function test_stays_are_told_apart(): void
+    {
+        $at = fn (string $spot, string $angler): Stint => $this->stint(['spot' => $spot, 'angler' => $angler], 10);
+        self::assertSame([0, 0, 1, 0, 2], Visits::in([$at('A', 'one'), $at('A', 'two'), $at('B', 'one'), $at('A', 'two'), $at('C', 'one')])->of);
+        self::assertSame([0, 1, 2], Visits::in([$at('A', 'one'), $at('B', 'one'), $at('A', 'one')])->of);
+        self::assertEqualsWithDelta([1.0, 1.0, 2.5 * 9 / 10.5 / 9], [Visits::counted([], 3), Visits::counted([1.0, 1.0], 4), Visits::counted([9.0], 1)], 1e-12, 'a bunch of nine');
     }
 
     public function test_what_stood_fades_after_so_many_blank_casts(): void
     {
         $stints = [
-            $this->stint(['cover' => 'reeds', 'spot' => 'A'], 15, ['caught', 'lost']),
-            $this->stint(['cover' => 'reeds', 'spot' => 'B'], 15, ['caught']),
             $this->stint(['cover' => 'rock', 'spot' => 'R'], 60),
+            $this->stint(['cover' => 'reeds', 'spot' => 'A'], 15, ['caught', 'lost']),
+            $this->stint(['cover' => 'reeds', 'spot' => 'B'], 15, ['caught', 'caught']),
         ];
-        $level = Evidence::weigh($stints)->of('cover', 'reeds');
-        self::assertSame(Verdict::Confirmed, $level?->verdict);
+        $evidence = Evidence::weigh($stints);
+        $level = $evidence->of('cover', 'reeds');
+        self::assertSame([Verdict::Confirmed, Verdict::Confirmed], [$level?->verdict, $level?->claim]);
         $left = (int) $level->castsUntilFaded;
-        self::assertSame((int) ceil(log(10) / $level->own->mean()), $left);
+        // By hand: six contacts in 30 casts and the day's worth of two; 0.03 by the negative binomial.
+        self::assertSame((int) ceil((2 / $evidence->day->mean() + 30) * (0.03 ** (-1 / 6) - 1)), $left);
         $with = fn (int $blank): ?Verdict => Evidence::weigh(
             [...$stints, $this->stint(['cover' => 'reeds', 'spot' => 'C'], $blank)],
-        )->of('cover', 'reeds')?->verdict;
-        self::assertNotSame(Verdict::Faded, $with($left - 2));
-        self::assertSame(Verdict::Faded, $with($left + 1));
+        )->of('cover', 'reeds')?->claim;
+        self::assertNotSame(Verdict::Faded, $with((int) ($left * 0.8)));
+        self::assertSame(Verdict::Faded, $with(2 * $left), 'the day gave less meanwhile: it takes a little longer');
     }
 
     public function test_contacts_weigh_by_kind(): void
@@ -114,9 +123,9 @@ final class EvidenceTest extends TestCase
                 3.0,
                 20,
                 null,
-                [new Contact(ContactKind::Caught, atCast: 3), new Contact(ContactKind::Caught, atCast: 9)],
+                [new Contact(ContactKind::Caught, atCast: 3), new Contact(ContactKind::Caught, atCast: 9), new Contact(ContactKind::Caught, atCast: 11)],
             ),
-            new Stint('2026-04-12T08:00', ['cover' => 'reeds', 'spot' => 'B'], 3.0, 20, null, [new Contact(ContactKind::Caught, atCast: 20)]),
+            new Stint('2026-04-12T08:00', ['cover' => 'reeds', 'spot' => 'B'], 3.0, 20, null, [new Contact(ContactKind::Caught, atCast: 12), new Contact(ContactKind::Caught, atCast: 20)]),
             new Stint('2026-04-12T09:00', ['cover' => 'rock', 'spot' => 'C'], 3.0, 60, null, []),
         ];
         $plain = Evidence::weigh($stints)->of('cover', 'reeds');
@@ -126,9 +135,11 @@ final class EvidenceTest extends TestCase
             [new Turn('2026-04-12T08:30', TurnKind::Front), new Turn('2026-04-12T08:40', TurnKind::Clarity)],
         )->of('cover', 'reeds');
         self::assertSame([Verdict::Confirmed, Verdict::Holding], [$plain?->verdict, $turned?->verdict]);
-        // By hand: (1 + 0.25 × 3) / (40 + 0.25 × 40).
-        self::assertEqualsWithDelta(1.75 / 50, $turned->own->mean(), 1e-12);
-        self::assertSame([40, 3], [$turned->casts, $turned->contactCount], 'what was fished stays told');
+        // By hand: a quarter of 5 in 40, and 60 blank casts since; the day counts for two contacts; three stays are spread by their chi square.
+        $day = (1 + 1.25) / (40 + 10 + 60);
+        $spread = ((0.75 - 5 * $day) ** 2 / (5 * $day) + (0.5 - 5 * $day) ** 2 / (5 * $day) + 60 * $day + 3) / (3 + 2);
+        self::assertEqualsWithDelta((2 + 1.25 / $spread) / (2 / $day + 10 / $spread), $turned->own->mean(), 1e-12);
+        self::assertSame([40, 5], [$turned->casts, $turned->contactCount], 'what was fished stays told');
         self::assertSame([1.0, 1.0, 1.0], Turn::freshness($stints, [new Turn('2026-04-12T06:00', TurnKind::Light)]));
         self::assertSame([0.2, 0.2, 0.2], Turn::freshness($stints, array_fill(0, 9, new Turn('2026-04-12T12:00', TurnKind::Level))));
     }

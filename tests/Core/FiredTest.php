@@ -134,7 +134,7 @@ final class FiredTest extends TestCase
         $turned = Fired::of([$run], [new Turn('2026-06-10T08:00:00', TurnKind::Light)]);
         self::assertSame(['minutes' => 100.0, 'contacts' => 3], $turned->byLine()['port_inside'], 'all of it was towed');
         self::assertSame(3.0, $run->worth());
-        [$worth, $minutes] = $turned->evidence->of('let_out', '110 ft')?->own->since(Fired::prior()) ?? [0, 0];
+        [$worth, $minutes] = $turned->evidence->of('let_out', '110 ft')?->own->since($turned->evidence->levelPrior()) ?? [0, 0];
         self::assertEqualsWithDelta(0.7 * 60 + 40, $minutes, 1e-9);
         self::assertEqualsWithDelta(0.7 * 2 + 1, $worth, 1e-9);
         self::assertEquals([$run], $run->parted([], []));

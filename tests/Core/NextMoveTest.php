@@ -122,11 +122,11 @@ final class NextMoveTest extends TestCase
             $this->at('B', 'spinnerbait', 40), $this->at('D', 'spinnerbait', 30),
         ];
         $evidence = Evidence::weigh($log);
-        self::assertNotSame([], $evidence->confounded);
+        self::assertNotSame([], $evidence->together->groups());
         foreach ($this->next($log) as $move) {
             if ($move->action === Action::Separate) {
                 $levels = $move->offer?->levels() ?? [];
-                foreach ($evidence->confounded as $group) {
+                foreach ($evidence->together->groups() as $group) {
                     $has = count(array_filter($group, static fn (Level $l): bool => $l->isAmong($levels)));
                     if ($has > 0 && $has < count($group)) {
                         return;

@@ -30,7 +30,7 @@ final class PatternTest extends TestCase
             $this->stint(['cover' => 'reeds', 'lure' => 'hollow_frog', 'light' => 'shade', 'spot' => 'B'], 20, ['caught']),
             $this->stint(['cover' => 'rock', 'lure' => 'jerkbait', 'light' => 'sun', 'spot' => 'C'], 30),
         ]);
-        $groups = array_map(static fn (array $group): array => array_map(strval(...), $group), $evidence->confounded);
+        $groups = array_map(static fn (array $group): array => array_map(strval(...), $group), $evidence->together->always);
         self::assertContains(['cover:reeds', 'lure:hollow_frog'], $groups);
         foreach ($groups as $group) {
             self::assertNotContains('light:sun', $group);
@@ -59,7 +59,8 @@ final class PatternTest extends TestCase
     {
         $pattern = Pattern::in(Evidence::weigh([
             $this->stint(['cover' => 'flooded_bushes', 'light' => 'shade', 'spot' => 'A'], 20, ['caught', 'caught'], 3),
-            $this->stint(['cover' => 'flooded_bushes', 'light' => 'shade', 'spot' => 'B'], 20, ['caught'], 3),
+            $this->stint(['cover' => 'flooded_bushes', 'light' => 'shade', 'spot' => 'B'], 20, ['caught', 'caught', 'caught'], 3),
+            $this->stint(['cover' => 'flooded_bushes', 'light' => 'shade', 'spot' => 'E'], 20, ['caught', 'caught'], 3),
             $this->stint(['cover' => 'rock', 'light' => 'sun', 'spot' => 'C'], 50, [], 9),
             $this->stint(['cover' => 'rock', 'light' => 'shade', 'spot' => 'D'], 40, [], 12),
         ]));
@@ -81,8 +82,8 @@ final class PatternTest extends TestCase
             array_map(static fn (int $c): Contact => new Contact(ContactKind::Caught, atCast: $c), $contacts),
         );
         $stints = [
-            $at('07:00', 'rock', 'R', 60, []), $at('08:00', 'reeds', 'A', 15, [2, 9]), $at('09:00', 'reeds', 'B', 15, [5]),
-            $at('10:00', 'reeds', 'C', 30, []), $at('11:00', 'reeds', 'D', 30, []),
+            $at('07:00', 'rock', 'R', 60, []), $at('08:00', 'reeds', 'A', 15, [2, 9]), $at('09:00', 'reeds', 'B', 15, [5, 7]),
+            $at('10:00', 'reeds', 'C', 30, []), $at('11:00', 'reeds', 'D', 90, []),
         ];
         $early = DaySummary::of(Evidence::weigh(array_slice($stints, 0, 3)));
         self::assertSame(['reeds', '2026-04-12T09:00'], [$early->held[0]->level->level, $early->held[0]->since]);
@@ -94,9 +95,9 @@ final class PatternTest extends TestCase
     public function test_among_many_levels_one_that_looks_good_is_not_claimed(): void
     {
         $stints = [
-            $this->stint(['cover' => 'reeds', 'spot' => 'A'], 20, ['caught']),
+            $this->stint(['cover' => 'reeds', 'spot' => 'A'], 20, ['caught', 'caught', 'caught']),
             $this->stint(['cover' => 'reeds', 'spot' => 'B'], 20, ['caught', 'caught']),
-            $this->stint(['cover' => 'rock', 'spot' => 'R'], 50),
+            $this->stint(['cover' => 'rock', 'spot' => 'R'], 60),
         ];
         self::assertSame(
             [Verdict::Confirmed, Verdict::Confirmed],
@@ -107,9 +108,10 @@ final class PatternTest extends TestCase
             $many[] = $this->stint(['cover' => 'rock', 'lure' => $lure, 'light' => $i % 2 ? 'sun' : 'shade', 'spot' => 'R'], 3, depthFt: 4.0 + 4 * $i);
         }
         self::assertSame(
-            [Verdict::Confirmed, Verdict::Holding],
+            [Verdict::Confirmed, Verdict::Hint],
             [Evidence::weigh($many)->of('cover', 'reeds')?->verdict, Evidence::weigh($many)->of('cover', 'reeds')?->claim],
         );
+        self::assertSame('rather more here', Evidence::weigh($many)->of('cover', 'reeds')?->says());
     }
 
     public function test_a_pattern_tells_its_limits(): void

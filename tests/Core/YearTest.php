@@ -104,23 +104,22 @@ final class YearTest extends TestCase
         self::assertEqualsWithDelta(0.2582746, (new Tally(19, 8))->exceeds(new Tally(19, 10)), 5e-4);
     }
 
-    /** R: glm(contacts ~ level + day, poisson, offset = log(casts)) on the same five days says 0.5010 and 0.9697. */
+    /** R: glm(contacts ~ level + day, poisson, offset = log(casts)) on the same five days says 0.5010 of their ratio. */
     public function test_a_level_is_held_against_the_rest_of_the_same_days(): void
     {
-        [$a, $t1, $b, $t0] = [[3, 1, 0, 4, 2], [80, 60, 40, 120, 50], [6, 5, 3, 9, 7], [100, 90, 110, 140, 120]];
-        [$mine, $others, $spread] = [0.0, 0.0, 0.0];
-        foreach ($a as $i => $contacts) {
-            $all = $t1[$i] + $t0[$i];
-            $mine += $contacts * $t0[$i] / $all;
-            $others += $b[$i] * $t1[$i] / $all;
-            $spread += ($contacts + $b[$i]) * $t1[$i] * $t0[$i] / $all ** 2;
-        }
-        $dock = new AgainstTheRest('dock', 350, 10.0, $mine, $others, $spread);
+        $dock = self::against('dock', [3, 1, 0, 4, 2], [80, 60, 40, 120, 50], [6, 5, 3, 9, 7], [100, 90, 110, 140, 120]);
         self::assertEqualsWithDelta(0.5010, $dock->ratio(), 0.005);
-        self::assertEqualsWithDelta(0.9697, $dock->sureOfLess(), 0.002);
+        // Days that agree spread no less than chance: R, pt(1.87706, 4), the deviation 0.3682 of the same regression.
+        self::assertEqualsWithDelta(0.9331, $dock->sureOfLess(), 0.002);
         self::assertEqualsWithDelta(1.0, $dock->sureOfLess() + $dock->sureOfMore(), 1e-9);
-        $none = new AgainstTheRest('dock', 350, 0.0, 0.0, 3.0, 2.0);
+        $none = self::against('dock', [0, 0], [80, 60], [2, 1], [80, 60]);
         self::assertSame([null, 0.0, 0.0], [$none->ratio(), $none->sureOfLess(), $none->sureOfMore()]);
+        $one = self::against('dock', [9], [80], [2], [80]);
+        self::assertSame([4.5, 0.0, 0.0], [$one->ratio(), $one->sureOfLess(), $one->sureOfMore()], 'one day is one piece of evidence');
+        $bunch = self::against('dock', [12, 0, 0, 1, 0], [80, 80, 80, 80, 80], [2, 1, 1, 1, 1], [80, 80, 80, 80, 80]);
+        $even = self::against('dock', [3, 2, 3, 2, 3], [80, 80, 80, 80, 80], [2, 1, 1, 1, 1], [80, 80, 80, 80, 80]);
+        self::assertSame($even->ratio(), $bunch->ratio());
+        self::assertGreaterThan($bunch->sureOfMore(), $even->sureOfMore(), 'one lucky day speaks less than five of a kind');
     }
 
     public function test_a_number_of_the_day_falls_into_one_span_and_back(): void
@@ -210,16 +209,15 @@ final class YearTest extends TestCase
     public function test_nothing_is_said_from_a_handful_or_from_chance(): void
     {
         self::assertSame([], $this->lessons());
-        // Forty levels of nothing but luck: what is said of them is chance, seldom.
+        // Twelve levels on twenty days each, bites in schools of none to nine, and nothing that makes a difference: what is said is chance, seldom.
         $luck = new Randomizer(new Mt19937(3));
+        $bites = static fn (): int => array_sum(array_map(static fn (): int => $luck->getInt(1, 8) === 1 ? $luck->getInt(1, 9) : 0, range(1, 4)));
         $said = 0;
         for ($season = 0; $season < 40; $season++) {
             $against = [];
-            for ($i = 0; $i < 40; $i++) {
-                // Two shares of one Poisson rate: a sum of many rare casts.
-                $draw = static fn (): int => array_sum(array_map(static fn (): int => $luck->getInt(1, 1000) <= 40 ? 1 : 0, range(1, 300)));
-                [$mine, $others] = [$draw(), $draw()];
-                $against[] = new AgainstTheRest("l{$i}", 300, $mine, $mine / 2, $others / 2, ($mine + $others) / 4);
+            for ($i = 0; $i < 12; $i++) {
+                $draw = static fn (): array => array_map(static fn (): int => $bites(), range(1, 20));
+                $against[] = self::against("l{$i}", $draw(), array_fill(0, 20, 60), $draw(), array_fill(0, 20, 60));
             }
             $said += $this->lessons(['lure' => $against]) === [] ? 0 : 1;
         }
@@ -242,16 +240,47 @@ final class YearTest extends TestCase
         );
         $landing = $this->lessons([], [], ['jerkbait' => new Tally(59, 23), 'tube' => new Tally(198, 128)]);
         self::assertSame(['With the jerkbait you landed 23 of 59 struck fish, with all others 128 of 198. Look at its hooks, the drag, and how soon you strike.'], $text($landing));
-        $docks = new AgainstTheRest('dock', 900, 12.0, 6.0, 24.0, 15.0);
-        self::assertSame([], $this->lessons(['cover' => [new AgainstTheRest('dock', 20, 0.2, 6.0, 24.0, 15.0)]]), 'too little of the time');
+        $docks = self::docks('dock', 900, 3, 12);
+        self::assertSame([], $this->lessons(['cover' => [self::docks('dock', 20, 3, 12)]]), 'too little of the time');
         self::assertStringContainsString('25 % of what the rest of the same days gave', $text($this->lessons(['structure' => [$docks], 'cover' => [$docks]]))[0]);
         self::assertCount(1, $this->lessons(['structure' => [$docks], 'cover' => [$docks]]), 'the same casts under two names are one subject');
         $second = $this->lessons(second: [new Tally(40, 20), new Tally(20, 9)]);
         self::assertStringContainsString('you left 20 of 40 places within 5 casts; where you stayed, a second came in 9 of 20', $text($second)[0]);
-        $own = $this->lessons(['advice' => [new AgainstTheRest('own_way', 900, 12.0, 6.0, 24.0, 15.0)]]);
+        $own = $this->lessons(['advice' => [self::docks('own_way', 900, 3, 12)]]);
         self::assertStringContainsString('Follow it more often.', $text($own)[0]);
-        $better = $this->lessons(['advice' => [new AgainstTheRest('own_way', 900, 60.0, 24.0, 6.0, 15.0)]]);
+        $better = $this->lessons(['advice' => [self::docks('own_way', 900, 12, 3)]]);
         self::assertStringContainsString('4.0 times what they gave where you followed, on the same days (900 casts your own way). Trust yourself.', $text($better)[0]);
+    }
+
+    /**
+     * A level and the rest on the same days.
+     *
+     * @param  list<int>  $mine  contacts of each day
+     * @param  list<int>  $casts
+     * @param  list<int>  $others  of the rest
+     * @param  list<int>  $beside
+     */
+    private static function against(string $level, array $mine, array $casts, array $others, array $beside): AgainstTheRest
+    {
+        $sums = array_fill(0, 6, 0.0);
+        foreach ($mine as $day => $contacts) {
+            $all = $casts[$day] + $beside[$day];
+            [$a, $b] = [$contacts * $beside[$day] / $all, $others[$day] * $casts[$day] / $all];
+            foreach ([$a, $b, ($contacts + $others[$day]) * $casts[$day] * $beside[$day] / $all ** 2, $a * $a, $b * $b, $a * $b] as $n => $one) {
+                $sums[$n] += $one;
+            }
+        }
+        [$a, $b, $spread, $aa, $bb, $ab] = $sums;
+
+        return new AgainstTheRest($level, array_sum($casts), array_sum($mine), $a, $b, $spread, count($mine), $aa, $bb, $ab);
+    }
+
+    /** Nine days of so many casts in all, so many contacts a day against so many of the rest in as many casts. */
+    private static function docks(string $level, int $casts, int $mine, int $others): AgainstTheRest
+    {
+        $each = array_fill(0, 9, intdiv($casts, 9));
+
+        return self::against($level, array_fill(0, 9, $mine), $each, array_fill(0, 9, $others), $each);
     }
 
     /**

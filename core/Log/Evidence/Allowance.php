@@ -5,23 +5,21 @@ declare(strict_types=1);
 namespace OldEddy\Log\Evidence;
 
 /**
- * How much more is asked of "confirmed" when many levels were looked at: with thirty of them, one will always look good.
- * Up to three groupings have nothing added to the limit of rule EVIDENCE. Basis: our own choice (the share-out is Bonferroni's),
- * set and held by the simulated lake: without it one trip in five on a lake without a pattern would "confirm" something.
+ * How much more is asked of what is claimed when many levels were looked at: with thirty of them, one will always look good, and one
+ * bad. Basis: our own choice (the share-out is Bonferroni's), set and held by simulated days: without it one trip in five on a lake
+ * without a pattern would "confirm" something.
  */
 final readonly class Allowance
 {
-    private const TOGETHER = 0.115;
+    private const TOGETHER = 0.35;
 
-    private const FEW = 3;
-
-    /** For so many different groupings of the stints, 0 or more. */
+    /** @param  int  $looks  different groupings of the stints, 0 or more */
     public function __construct(private int $looks = 0)
     {
     }
 
     /**
-     * For every level of every factor, counting groupings that are the same stints once.
+     * For every level of every factor that was varied, counting groupings that are the same stints once.
      *
      * @param  array<string, array<array-key, array<int, true>>>  $members  stint indexes by level by factor
      */
@@ -29,8 +27,8 @@ final readonly class Allowance
     {
         $seen = [];
         foreach ($members as $factor => $levels) {
-            // A spot cannot be confirmed, since that takes two; anglers are compared elsewhere.
-            foreach (in_array($factor, ['spot', 'angler'], true) ? [] : $levels as $in) {
+            // A spot cannot be confirmed, since that takes two; anglers are compared elsewhere; what never varied is not looked at.
+            foreach (in_array($factor, ['spot', 'angler'], true) || count($levels) < 2 ? [] : $levels as $in) {
                 $seen[implode(',', array_keys($in))] = true;
             }
         }
@@ -38,9 +36,9 @@ final readonly class Allowance
         return new self(count($seen));
     }
 
-    /** Whether a probability (0 to 1) of beating the rest is high enough to be claimed. */
-    public function lets(float $pBetter): bool
+    /** The limit (0 to 1) that is left of one when all that was looked at shares it. */
+    public function of(float $limit): float
     {
-        return $this->looks <= self::FEW || 1 - $pBetter <= self::TOGETHER / $this->looks;
+        return $this->looks === 0 ? $limit : min($limit, self::TOGETHER / $this->looks);
     }
 }

@@ -39,13 +39,13 @@ final readonly class Crew
         $members = [];
         foreach ($shared as $angler => $stints) {
             $others = array_merge(...array_values(array_diff_key($shared, [$angler => true])));
-            $rate = self::rate($stints, $evidence->prior);
+            $rate = self::rate($stints, $evidence->levelPrior());
             $members[] = new CrewMember(
                 (string) $angler,
                 SharedStretch::casts($stints),
                 array_sum(array_map(static fn (Stint $s): int => count($s->contacts), $stints)),
                 $rate,
-                $rate->exceeds(self::rate($others, $evidence->prior)),
+                $rate->exceeds(self::rate($others, $evidence->levelPrior())),
                 self::lure($stints),
             );
         }

@@ -24,7 +24,7 @@ final readonly class DaySummary
         $first = static function (LevelEvidence $level, callable $is) use ($evidence, $then): string {
             foreach ($then as $i => $was) {
                 $known = ($evidence->stints[$i]->levels[$level->factor] ?? null) === $level->level ? $was->of($level->factor, $level->level) : null;
-                if ($known !== null && $is($known->verdict)) {
+                if ($known !== null && $is($known->claim)) {
                     return $evidence->stints[$i]->at;
                 }
             }
@@ -36,11 +36,11 @@ final readonly class DaySummary
         [$held, $faded, $rejected] = [[], [], []];
         foreach ($evidence->levels as $level) {
             match (true) {
-                $level->verdict->stands() => $held[] = new Stood($level, $first($level, $stands)),
-                $level->verdict === Verdict::Faded => $faded[] = new Stood(
+                $level->claim->stands() => $held[] = new Stood($level, $first($level, $stands)),
+                $level->claim === Verdict::Faded => $faded[] = new Stood(
                     $level, $first($level, $stands), $first($level, static fn (Verdict $v): bool => $v === Verdict::Faded),
                 ),
-                $level->verdict === Verdict::Rejected => $rejected[] = $level,
+                $level->claim === Verdict::Rejected => $rejected[] = $level,
                 default => null,
             };
         }

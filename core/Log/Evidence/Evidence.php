@@ -12,7 +12,7 @@ final readonly class Evidence
      * @param  list<float>  $freshness  how much each stint still says, 0 to 1
      * @param  list<Turn>  $turns
      * @param  list<LevelEvidence>  $levels
-     * @param  list<list<Level>>  $confounded  groups of levels that always came together
+     * @param  Together  $together  levels that always or nearly always came together
      */
     private function __construct(
         public array $stints,
@@ -21,8 +21,9 @@ final readonly class Evidence
         public Prior $prior,
         public Rate $day,
         public array $levels,
-        public array $confounded,
+        public Together $together,
         private Allowance $allowance,
+        private Visits $visits,
     ) {
     }
 
@@ -42,15 +43,19 @@ final readonly class Evidence
                 $members[$factor][$level][$i] = true;
             }
         }
-        $everything = array_fill_keys(array_keys($stints), true);
-        $day = (new Verdicts($stints, $freshness, $prior))->rates($everything)[0];
+        $day = self::rateOf($stints, $freshness, $prior);
         $allowance = Allowance::forLooks($members);
+        $visits = Visits::in($stints);
+        $together = Together::of($stints, $members);
         $levels = [];
         foreach (Stint::FACTORS as $factor) {
-            array_push($levels, ...self::levels($factor, $members[$factor] ?? [], $stints, $freshness, $prior, $day, $allowance));
+            // Stints in which the factor is unknown say nothing for or against the level.
+            $known = array_filter($stints, static fn (Stint $s): bool => isset($s->levels[$factor]));
+            $verdicts = new Verdicts($known, $freshness, $visits, $day->mean(), $allowance);
+            array_push($levels, ...self::levels($factor, $members[$factor] ?? [], $verdicts, $stints, $together, $day));
         }
 
-        return new self($stints, $freshness, $turns, $prior, $day, $levels, self::confounded($members), $allowance);
+        return new self($stints, $freshness, $turns, $prior, $day, $levels, $together, $allowance, $visits);
     }
 
     /** The evidence as it was right after one of the stints, by its index. */
@@ -89,26 +94,19 @@ final readonly class Evidence
     /** The prior that the levels of a factor are drawn to; a level never fished has nothing else. */
     public function pool(string $factor): Prior
     {
-        return self::poolOf(array_map(static fn (LevelEvidence $l): Rate => $l->own, $this->levelsOf($factor)), $this->prior, $this->day);
+        return self::poolOf(array_map(static fn (LevelEvidence $l): Rate => $l->own, $this->levelsOf($factor)), $this->levelPrior(), $this->day);
     }
 
     /** What may be claimed of the stints with these indexes against all others, allowing for all that was looked at. */
     public function claim(int ...$in): Verdict
     {
-        return $in === [] ? Verdict::NoRead : (new Verdicts(
-            $this->stints,
-            $this->freshness,
-            $this->prior,
-            $this->allowance,
-        ))->judge(array_fill_keys($in, true))->claim;
+        return $in === [] ? Verdict::NoRead : $this->verdicts()->judge(array_fill_keys($in, true))->claim;
     }
 
-    /** The probability (0 to 1) that the stints with these indexes fish better than all others. */
-    public function pBetter(int ...$in): float
+    /** The probability (0 to 1) that the stints with these indexes fish better than all others; null where there are no others. */
+    public function pBetter(int ...$in): ?float
     {
-        [$rate, $rest] = (new Verdicts($this->stints, $this->freshness, $this->prior))->rates(array_fill_keys($in, true));
-
-        return $rate->exceeds($rest);
+        return $this->verdicts()->pBetter(array_fill_keys($in, true));
     }
 
     /** On how many spots the stints with these indexes had contacts. */
@@ -142,18 +140,46 @@ final readonly class Evidence
         return array_sum(array_map(static fn (Stint $s): int => count($s->contacts), $this->stints));
     }
 
+    /** What any one level is believed to give before its own casts: what the day gave, worth two contacts. */
+    public function levelPrior(): Prior
+    {
+        return $this->verdicts()->prior();
+    }
+
+    private function verdicts(): Verdicts
+    {
+        return new Verdicts($this->stints, $this->freshness, $this->visits, $this->day->mean(), $this->allowance);
+    }
+
+    /**
+     * Contacts per cast of the whole day.
+     *
+     * @param  list<Stint>  $stints
+     * @param  list<float>  $freshness
+     */
+    private static function rateOf(array $stints, array $freshness, Prior $prior): Rate
+    {
+        [$contacts, $casts] = [0.0, 0.0];
+        foreach ($stints as $i => $stint) {
+            $contacts += $freshness[$i] * $stint->weight();
+            $casts += $freshness[$i] * $stint->casts;
+        }
+
+        return Rate::after($prior, $contacts, $casts);
+    }
+
     /**
      * @param  array<array-key, array<int, true>>  $members  stint indexes by level
      * @param  list<Stint>  $stints
-     * @param  list<float>  $freshness
      * @return list<LevelEvidence>
      */
-    private static function levels(string $factor, array $members, array $stints, array $freshness, Prior $prior, Rate $day, Allowance $allowance): array
+    private static function levels(string $factor, array $members, Verdicts $verdicts, array $stints, Together $together, Rate $day): array
     {
-        // Stints in which the factor is unknown say nothing for or against the level.
-        $verdicts = new Verdicts(array_filter($stints, static fn (Stint $s): bool => isset($s->levels[$factor])), $freshness, $prior, $allowance);
-        $judged = array_map($verdicts->judge(...), $members);
-        $pool = self::poolOf(array_map(static fn (Judged $j): Rate => $j->own, $judged), $prior, $day);
+        $judged = [];
+        foreach ($members as $level => $in) {
+            $judged[$level] = $verdicts->judge($in, $together->nearlyWith(new Level($factor, (string) $level)));
+        }
+        $pool = self::poolOf(array_map(static fn (Judged $j): Rate => $j->own, $judged), $verdicts->prior(), $day);
         $levels = [];
         foreach ($members as $level => $in) {
             $casts = 0;
@@ -172,7 +198,7 @@ final readonly class Evidence
                 $contacts,
                 $count,
                 $j->own,
-                Rate::after($pool, ...$j->own->since($prior)),
+                Rate::after($pool, ...$j->own->since($verdicts->prior())),
                 $j->pBetter,
                 $j->verdict,
                 $j->claim,
@@ -187,26 +213,5 @@ final readonly class Evidence
     private static function poolOf(array $own, Prior $prior, Rate $day): Prior
     {
         return Pooling::prior(array_values(array_map(static fn (Rate $r): array => $r->since($prior), $own)), $day->mean());
-    }
-
-    /**
-     * Levels of different factors that always came together while each factor was varied.
-     *
-     * @param  array<string, array<string, array<int, true>>>  $members
-     * @return list<list<Level>>
-     */
-    private static function confounded(array $members): array
-    {
-        $groups = [];
-        foreach (Stint::FACTORS as $factor) {
-            if (in_array($factor, ['spot', 'angler'], true) || count($members[$factor] ?? []) < 2) {
-                continue;
-            }
-            foreach ($members[$factor] as $level => $in) {
-                $groups[implode(',', array_keys($in))][] = new Level($factor, (string) $level);
-            }
-        }
-
-        return array_values(array_filter($groups, static fn (array $g): bool => count($g) > 1));
     }
 }

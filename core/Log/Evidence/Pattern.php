@@ -34,11 +34,26 @@ final readonly class Pattern
             return new self([], self::bare($evidence), self::bareText($evidence));
         }
         [$levels, $in] = self::together($evidence, $leads);
-        $verdict = $evidence->claim(...$in);
-
+        $verdict = self::claimed($evidence->claim(...$in), $levels);
         $spots = $evidence->spotsWithContact(...$in);
 
         return new self($levels, $verdict, self::sentence($levels, $verdict, $spots), self::limits($evidence, $levels, $in), $spots);
+    }
+
+    /** Whether anything leads: it is fished on, whatever may be claimed of it. */
+    public function leads(): bool
+    {
+        return $this->levels !== [] && $this->verdict !== Verdict::Faded;
+    }
+
+    /** What it does, in words after "what". */
+    public function words(): string
+    {
+        return match ($this->verdict) {
+            Verdict::Confirmed => 'is a pattern',
+            Verdict::Holding => 'holds',
+            default => 'gave rather more so far',
+        };
     }
 
     /** Whether a stint or an offer with these levels by factor lies within the pattern. */
@@ -75,7 +90,7 @@ final readonly class Pattern
         foreach ($leads as $level) {
             $with = array_values(array_filter($in, static fn (int $i): bool => ($evidence->stints[$i]->levels[$level->factor] ?? null) === $level->level));
             if ($taken === [] || (! isset($taken[$level->factor]) && $evidence->spotsWithContact(...$with) >= min(2, $evidence->spotsWithContact(...$in))
-                && $evidence->pBetter(...$with) >= $evidence->pBetter(...$in) - self::MAY_COST)) {
+                && ($evidence->pBetter(...$with) ?? 0.5) >= ($evidence->pBetter(...$in) ?? 0.5) - self::MAY_COST)) {
                 $taken[$level->factor] = $level;
                 $in = $with;
             }
@@ -89,10 +104,26 @@ final readonly class Pattern
         return [$levels, $in];
     }
 
+    /**
+     * No more is claimed of levels together than of the best of them: which of them are put together was chosen after looking.
+     *
+     * @param  non-empty-list<LevelEvidence>  $levels
+     */
+    private static function claimed(Verdict $together, array $levels): Verdict
+    {
+        $claims = array_map(static fn (LevelEvidence $l): Verdict => $l->claim, $levels);
+
+        return match (true) {
+            ! $together->stands(), in_array($together, $claims, true) => $together,
+            in_array(Verdict::Confirmed, $claims, true), in_array(Verdict::Holding, $claims, true) => Verdict::Holding,
+            default => Verdict::Hint,
+        };
+    }
+
     /** Without a level that stands the day is unread, or hints at most; what stood before and no longer does has faded. */
     private static function bare(Evidence $evidence): Verdict
     {
-        $seen = array_map(static fn (LevelEvidence $l): Verdict => $l->verdict, $evidence->levels);
+        $seen = array_map(static fn (LevelEvidence $l): Verdict => $l->claim, $evidence->levels);
 
         return match (true) {
             in_array(Verdict::Faded, $seen, true) => Verdict::Faded,
@@ -167,6 +198,7 @@ final readonly class Pattern
                 ? sprintf(': holding, at %d spots. Among so much that was tried it may still be chance; more contacts will tell.', $spots)
                 : ': holding. It needs more contacts, at a second place of the same kind, to be a pattern.',
             Verdict::Faded => ': faded.',
+            Verdict::Hint => ': rather more came so. Among all that was tried it may still be chance; more contacts will tell.',
             default => ': each part stands by itself, but they have hardly been fished together.',
         });
     }

@@ -9,13 +9,14 @@ use OldEddy\Basics\Chance\LogGamma;
 /**
  * Partial pooling: how far the levels of one factor are drawn to the rate of the whole day. Where all levels fished
  * alike the day counts for many casts; where they differ, for few. Basis: standard statistics (empirical Bayes on the
- * gamma-Poisson likelihood); the grid and its mild leaning to 80 casts are our own.
+ * gamma-Poisson likelihood); the grid and its mild leaning to two contacts' worth of the day are our own.
  */
 final class Pooling
 {
-    private const GRID = [10.0, 20.0, 40.0, 80.0, 160.0, 320.0, 640.0];
+    /** In contacts: a rich day tells as soon as a poor one whether its levels differ. */
+    private const GRID = [0.25, 0.5, 1.0, 2.0, 4.0, 8.0, 16.0];
 
-    private const LEANS_TO = 80.0;
+    private const LEANS_TO = 2.0;
 
     /**
      * The prior for each level of the factor: the day's rate, worth so many casts as the levels themselves suggest.
@@ -26,10 +27,10 @@ final class Pooling
     public static function prior(array $levels, float $perCast): Prior
     {
         $best = -INF;
-        $casts = self::LEANS_TO;
-        foreach (self::GRID as $worth) {
-            $shape = $perCast * $worth;
-            $likely = -0.5 * log($worth / self::LEANS_TO) ** 2;
+        $casts = self::LEANS_TO / $perCast;
+        foreach (self::GRID as $shape) {
+            $worth = $shape / $perCast;
+            $likely = -0.5 * log($shape / self::LEANS_TO) ** 2;
             foreach ($levels as [$contacts, $made]) {
                 $likely += LogGamma::of($contacts + $shape) - LogGamma::of($shape) + $shape * log($worth) - ($contacts + $shape) * log($worth + $made);
             }

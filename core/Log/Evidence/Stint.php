@@ -27,6 +27,11 @@ final readonly class Stint
 
     private float $weight;
 
+    private int $strikes;
+
+    /** @var list<array{int, Contact}> */
+    private array $inOrder;
+
     /**
      * @param  string  $at  date and time, sortable (ISO 8601)
      * @param  array<string, ?string>  $levels  by factor; unknown ones null, those with numbers and the speed are worked out
@@ -57,6 +62,10 @@ final readonly class Stint
         }
         $this->levels = $known;
         $this->weight = array_sum(array_map(static fn (Contact $c): float => $c->kind->weight(), $contacts));
+        $this->strikes = count(array_filter($contacts, static fn (Contact $c): bool => $c->kind->isStrike()));
+        $inOrder = array_map(static fn (Contact $c): array => [min($c->atCast ?? $casts, $casts), $c], $contacts);
+        usort($inOrder, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $this->inOrder = $inOrder;
     }
 
     /** The level of a lure's weight in ounces (over 0), such as "0.375 oz"; null for one unknown. */
@@ -117,6 +126,18 @@ final readonly class Stint
     public function weight(): float
     {
         return $this->weight;
+    }
+
+    /** Contacts in which the fish took the lure. */
+    public function strikes(): int
+    {
+        return $this->strikes;
+    }
+
+    /** @return list<array{int, Contact}> each contact with its cast, in order; one without a cast number is taken as at the last cast */
+    public function contactsInOrder(): array
+    {
+        return $this->inOrder;
     }
 
     /** Casts made after the last contact, where the log tells; a contact without a cast number is taken as the last cast. */

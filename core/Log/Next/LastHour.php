@@ -15,7 +15,7 @@ final class LastHour
     /** The sentence, with the clock time of sunset. */
     public static function words(Pattern $pattern, string $sunset): Said
     {
-        return $pattern->verdict->stands()
+        return $pattern->leads()
             ? Said::of('The last hour (the sun is down at %s). What held: %s', $sunset, $pattern->text)
             : Said::of('The last hour (the sun is down at %s): light goes, fish move up. Shallow and near the surface once more.', $sunset);
     }

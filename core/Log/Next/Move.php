@@ -24,6 +24,12 @@ final readonly class Move
     ) {
     }
 
+    /** Whether going on promises more. */
+    public function promisesLess(): bool
+    {
+        return $this->pBetter !== null && $this->pBetter < 0.4;
+    }
+
     /** How sure the proposal is, in plain words; null where nothing was reckoned. */
     public function sure(): ?string
     {
@@ -31,7 +37,7 @@ final readonly class Move
             $this->pBetter >= 0.9 => 'Very likely better than going on',
             $this->pBetter >= 0.7 => 'Likely better than going on',
             $this->pBetter >= 0.55 => 'Rather better than going on',
-            $this->pBetter >= 0.4 => 'As good as going on, and it tells something new',
+            ! $this->promisesLess() => 'As good as going on, and it tells something new',
             default => 'A try, no more: going on promises more',
         }.sprintf(' (about %d in 10).', (int) round(10 * $this->pBetter));
     }

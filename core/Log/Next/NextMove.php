@@ -68,6 +68,23 @@ final class NextMove
                 : new Move(Action::Stay, 'Not enough casts yet: go on as you are.', 'M1', $goesOn, null, 'a contact')];
         }
 
-        return array_slice(array_values($moves), 0, $most);
+        return array_slice(self::surestFirst(array_values($moves)), 0, $most);
+    }
+
+    /**
+     * A proposal that says of itself that going on promises more gives way to the surest of the others (H20).
+     *
+     * @param  non-empty-list<Move>  $moves
+     * @return non-empty-list<Move>
+     */
+    private static function surestFirst(array $moves): array
+    {
+        if (! $moves[0]->promisesLess()) {
+            return $moves;
+        }
+        $sure = array_map(static fn (Move $m): float => $m->pBetter ?? 0.0, $moves);
+        $surest = (int) array_search(max($sure), $sure, true);
+
+        return [$moves[$surest], ...array_values(array_diff_key($moves, [$surest => true]))];
     }
 }

@@ -18,8 +18,7 @@
                         <td>@include('partials.span', ['says' => "{$mean} per 100 casts, {$low} to {$high}", 'from' => $plot->x($low), 'to' => $plot->x($high), 'at' => $plot->x($mean),
                             'claim' => "plot-{$level->claim->value}"])</td>
                         <td class="num">{{ $level->casts }}</td>
-                        <td><span class="verdict verdict-{{ $level->claim->value }}">{{ $level->claim->words() }}</span>@if ($level->claim !== $level->verdict) <span
-                            class="muted">confirmed by itself, but among so many levels it may be chance;</span>@endif @if ($level->castsUntilFaded !== null) <span
+                        <td><span class="verdict verdict-{{ $level->claim->value }}">{{ $level->says() }}</span> @if ($level->castsUntilFaded !== null) <span
                             class="muted">faded after {{ $level->castsUntilFaded }} more blank casts</span>@endif</td>
                     </tr>
                 @endforeach

@@ -78,12 +78,12 @@
                 <h2>The boat</h2>
                 @include('crew.compared')
             @endif
-            @if ($evidence->confounded)
+            @if ($evidence->together->groups())
                 <h2>Not to be told apart</h2>
                 <ul>
-                    @foreach ($evidence->confounded as $group)
-                        <li>{{ implode(' · ', array_map(fn ($l) => App\Show\Word::of($l->factor).' '.$units->level($l->name), $group)) }} <span class="muted">always came together</span></li>
-                    @endforeach
+                    @foreach (['always' => $evidence->together->always, 'nearly always' => $evidence->together->nearly] as $often => $groups) @foreach ($groups as $group)
+                        <li>{{ implode(' · ', array_map(fn ($l) => App\Show\Word::of($l->factor).' '.$units->level($l->name), $group)) }} <span class="muted">{{ $often }} came together</span></li>
+                    @endforeach @endforeach
                 </ul>
             @endif
             @if ($losses)

@@ -37,7 +37,7 @@
             </ol>
         </section>
     @endif
-    <p class="muted">Dots: contacts per 100 casts, drawn to the season's own where casts are few. Bars: the span that holds the true rate four times in five. Under 60 casts nothing is claimed:
+    <p class="muted">Dots: contacts per 100 casts, drawn to the season's own where casts are few. Bars: the span that holds the true rate on those days four times in five; other days may be others. Under 60 casts nothing is claimed:
         those stand in grey
         without a dot. Each level opens to its days.</p>
     <div class="season-columns">

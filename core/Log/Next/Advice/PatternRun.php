@@ -33,17 +33,17 @@ final class PatternRun implements Adviser
             )];
         }
         $moves = [];
-        if ($verdict->stands() && $day->pattern->holds(...($day->last->levels ?? [])) && $day->blankHere() < $day->patience()) {
+        if ($day->pattern->leads() && $day->pattern->holds(...($day->last->levels ?? [])) && $day->blankHere() < $day->patience()) {
             $left = $day->patience() - $day->blankHere();
             $moves[] = new Move(
                 Action::Stay,
-                sprintf('You are fishing what %s: %d more casts here.', $verdict === Verdict::Confirmed ? 'is a pattern' : 'holds', $left),
+                sprintf('You are fishing what %s: %d more casts here.', $day->pattern->words(), $left),
                 'M6',
                 $day->present(),
                 null,
                 sprintf('%d blank casts', $left),
             );
-        } elseif ($verdict->stands()) {
+        } elseif ($day->pattern->leads()) {
             $alike = $day->lookalike();
             $where = $alike === null ? '' : " {$alike->place->name} is one.";
             $spots = $day->pattern->spots;
@@ -73,7 +73,7 @@ final class PatternRun implements Adviser
     /** A lead that cannot be told from another: the next test keeps some of it and leaves some out. */
     private function mixedUp(Situation $day): ?Move
     {
-        foreach ($day->evidence->confounded as $group) {
+        foreach ($day->evidence->together->groups() as $group) {
             foreach ($group as $level) {
                 $leads = $day->evidence->of($level->factor, $level->name);
                 if ($leads !== null && $leads->contactCount >= 2 && $leads->pBetter >= 0.75) {
@@ -88,7 +88,7 @@ final class PatternRun implements Adviser
 
                     return new Move(
                         Action::Separate,
-                        Said::capital(Said::of('%s always came together: %s.', self::words($group), $how)),
+                        Said::capital(Said::of('%s %s together: %s.', self::words($group), in_array($group, $day->evidence->together->nearly, true) ? 'nearly always came' : 'always came', $how)),
                         'M9',
                         $test,
                         $day->pBetter($test),

@@ -36,11 +36,11 @@ final class Reckoned implements Adviser
 
     private function goOn(Situation $day, Offer $offer): Move
     {
-        $stands = $day->pattern->verdict->stands() && $day->pattern->holds(...($day->last->levels ?? []));
+        $stands = $day->pattern->leads() && $day->pattern->holds(...($day->last->levels ?? []));
         $blank = $day->blankHere();
 
         return new Move(Action::Stay, match (true) {
-            $stands => sprintf('You are fishing what %s: go on here.', $day->pattern->verdict === Verdict::Confirmed ? 'is a pattern' : 'holds'),
+            $stands => sprintf('You are fishing what %s: go on here.', $day->pattern->words()),
             $blank === 0 => 'Go on here: nothing promises more now.',
             default => sprintf('%d blank casts here, and still nothing promises more: go on.', $blank),
         }, $stands ? 'M6' : 'M14', $offer, null, sprintf('%d blank casts', Situation::REPEATS));
@@ -55,14 +55,15 @@ final class Reckoned implements Adviser
             $blank > 0 => sprintf('%d casts here without a contact: ', $blank),
             default => 'This place has given its first casts: ',
         };
+        $better = $day->pBetter($offer);
         $moved = $offer->place->name !== $day->here?->name;
         $contacts = $day->evidence->of('spot', $offer->place->name);
         [$action, $text, $rule] = match (true) {
             $moved && ($contacts->contactCount ?? 0) > 0 => [Action::Return, Said::joined($lead, 'back to what paid, ', $words, '.'), 'S29'],
             $moved && $contacts === null => [Action::ChangePlace, Said::joined($lead, 'a new place next, ', $words, '.'), 'M1'],
-            default => [$day->changes($offer), Said::joined($lead, $words, ' promises most now.'), 'M9'],
+            default => [$day->changes($offer), Said::joined($lead, $words, $better !== null && $better < 0.5 ? ' is worth a try now.' : ' promises most now.'), 'M9'],
         };
 
-        return new Move($action, $text, $rule, $offer, $day->pBetter($offer), 'a contact on the next casts');
+        return new Move($action, $text, $rule, $offer, $better, 'a contact on the next casts');
     }
 }
