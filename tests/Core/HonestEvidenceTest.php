@@ -137,6 +137,56 @@ final class HonestEvidenceTest extends TestCase
         }
     }
 
+    /**
+     * From outside: every way in which so few contacts can fall on four stays with a lure and four without, each with its exact
+     * probability (multinomial), when the lures give alike. What is then said of a lure by itself is wrong in at most one of ten.
+     */
+    #[DataProvider('fewContacts')]
+    public function test_of_all_ways_in_which_few_contacts_can_fall_few_deceive(int $contacts, int $castsEach, int $restEach): void
+    {
+        $shares = [...array_fill(0, 4, $castsEach), ...array_fill(0, 4, $restEach)];
+        [$all, $wrong] = [0.0, ['confirmed' => 0.0, 'rejected' => 0.0]];
+        foreach (self::waysToFall($contacts, 8) as $falls) {
+            $probability = 1.0;
+            $left = $contacts;
+            $log = [];
+            foreach ($falls as $stay => $n) {
+                for ($i = 1; $i <= $n; $i++, $left--) {
+                    $probability *= $shares[$stay] / array_sum($shares) * $left / $i;
+                }
+                $log[] = $this->stint(['lure' => $stay < 4 ? 'tube' : 'jerkbait', 'spot' => "S{$stay}"], $shares[$stay], array_fill(0, $n, 'caught'));
+            }
+            $all += $probability;
+            $claim = Evidence::weigh($log)->of('lure', 'tube')?->claim->value;
+            $wrong[$claim] = ($wrong[$claim] ?? 0.0) + $probability;
+        }
+        self::assertEqualsWithDelta(1.0, $all, 1e-9);
+        self::assertLessThanOrEqual(0.1, $wrong['confirmed']);
+        self::assertLessThanOrEqual(0.1, $wrong['rejected']);
+    }
+
+    /** @return list<array{int, int, int}> contacts, casts of each of four stays with the lure, and of each without */
+    public static function fewContacts(): array
+    {
+        return [[2, 20, 20], [3, 20, 20], [4, 20, 20], [4, 10, 30], [4, 30, 10], [5, 15, 30]];
+    }
+
+    /** @return list<list<int>> every way to share so many out among so many */
+    private static function waysToFall(int $contacts, int $among): array
+    {
+        if ($among === 1) {
+            return [[$contacts]];
+        }
+        $ways = [];
+        for ($here = 0; $here <= $contacts; $here++) {
+            foreach (self::waysToFall($contacts - $here, $among - 1) as $rest) {
+                $ways[] = [$here, ...$rest];
+            }
+        }
+
+        return $ways;
+    }
+
     public function test_a_pattern_that_is_there_is_found(): void
     {
         self::assertGreaterThanOrEqual(22, SimulatedVerdicts::found(['lure', 'tube', 5.0], 0.02, 50, 22, 1), 'of 50, within 600 casts');

@@ -47,6 +47,7 @@ final class PatternRun implements Adviser
             $alike = $day->lookalike();
             $where = $alike === null ? '' : " {$alike->place->name} is one.";
             $spots = $day->pattern->spots;
+            $held = $verdict === Verdict::Holding ? 'It held' : 'It gave more';
             $moves[] = $verdict === Verdict::Confirmed
                 ? new Move(
                     Action::ChangePlace,
@@ -58,7 +59,7 @@ final class PatternRun implements Adviser
                 )
                 : new Move(
                     Action::ChangePlace,
-                    ($spots > 1 ? "It held at {$spots} spots and may still be chance: the same at another place of the same kind." : 'Try the same at a second place of the same kind.').$where,
+                    ($spots > 1 ? "{$held} at {$spots} spots and may still be chance: the same at another place of the same kind." : 'Try the same at a second place of the same kind.').$where,
                     'M6',
                     $alike,
                     $day->pBetter($alike),
