@@ -46,7 +46,7 @@ final class MigrationTest extends TestCase
         foreach (glob(database_path('migrations/*.php')) ?: [] as $file) {
             $code = (string) file_get_contents($file);
             self::assertSame(1, preg_match_all('/DB::|Schema::/', $code), basename($file));
-            self::assertSame(1, preg_match('/if (not )?exists|modify column|replace into|update \w+ set (\w+) = .* where \2 is null/s', $code), basename($file));
+            self::assertSame(1, preg_match('/if (not )?exists|modify column|replace into|update \w+ set (\w+) = .* where \2 is null|update \w+ set (\w+) = null where \3 is not null/s', $code), basename($file));
         }
     }
 
