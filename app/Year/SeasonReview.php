@@ -107,18 +107,20 @@ final class SeasonReview
     private function levels(): Collection
     {
         // The rest of a day is what it has beside the level.
-        return $this->season->summed('level_sums')->whereNotIn('factor', ['cast_no'])->groupBy('factor', 'level')->selectRaw(<<<'SQL'
+        $share = '(casts / (casts_made * 1e0))';
+        $held = self::heldByDay("level_sums.contacts_weighed * (1 - {$share})", "(trips.contacts_weighed - level_sums.contacts_weighed) * {$share}");
+
+        return $this->season->summed('level_sums')->whereNotIn('factor', ['cast_no'])->groupBy('factor', 'level')->selectRaw(<<<SQL
             factor, level, count(*) as days, sum(casts) as casts, sum(contacts) as contacts, sum(level_sums.contacts_weighed) as weighed,
             sum(if(casts < casts_made, casts, 0)) as beside_casts, sum(if(casts < casts_made, level_sums.contacts_weighed, 0)) as beside_weighed,
-            sum(level_sums.contacts_weighed * (1 - casts / (casts_made * 1e0))) as mine,
-            sum((trips.contacts_weighed - level_sums.contacts_weighed) * casts / (casts_made * 1e0)) as others,
-            sum(trips.contacts_weighed * casts / (casts_made * 1e0) * (1 - casts / (casts_made * 1e0))) as spread,
-            sum(if(casts > 0 and casts < casts_made, 1, 0)) as beside_days,
-            sum(pow(level_sums.contacts_weighed * (1 - casts / (casts_made * 1e0)), 2)) as mine_squared,
-            sum(pow((trips.contacts_weighed - level_sums.contacts_weighed) * casts / (casts_made * 1e0), 2)) as others_squared,
-            sum(level_sums.contacts_weighed * (1 - casts / (casts_made * 1e0))
-                * (trips.contacts_weighed - level_sums.contacts_weighed) * casts / (casts_made * 1e0)) as crossed
+            sum(trips.contacts_weighed * {$share} * (1 - {$share})) as spread, sum(if(casts > 0 and casts < casts_made, 1, 0)) as beside_days, {$held}
             SQL)->get();
+    }
+
+    /** What a day adds to a level and to what it is held against, summed over days with the squares that tell how far the days agree. */
+    private static function heldByDay(string $mine, string $others): string
+    {
+        return "sum({$mine}) as mine, sum({$others}) as others, sum(pow({$mine}, 2)) as mine_squared, sum(pow({$others}, 2)) as others_squared, sum({$mine} * {$others}) as crossed";
     }
 
     /**
@@ -142,16 +144,13 @@ final class SeasonReview
     private function advice(): array
     {
         $both = '(level_sums.casts + offered.casts)';
+        $held = self::heldByDay("level_sums.contacts_weighed * offered.casts / {$both}", "offered.contacts_weighed * level_sums.casts / {$both}");
         $row = $this->season->summed('level_sums')->where('level_sums.factor', 'advice')->where('level_sums.level', DayTotals::OWN_WAY)->where('level_sums.casts', '>', 0)
             ->join('level_sums as offered', static fn (JoinClause $j): JoinClause => $j->on('offered.trip_id', '=', 'trips.id')->where('offered.factor', 'advice')
                 ->where('offered.level', DayTotals::FOLLOWED)->where('offered.casts', '>', 0))
             ->selectRaw(<<<SQL
-                sum(level_sums.casts) as casts, sum(level_sums.contacts_weighed) as weighed, sum(level_sums.contacts_weighed * offered.casts / {$both}) as mine,
-                sum(offered.contacts_weighed * level_sums.casts / {$both}) as others,
-                sum((level_sums.contacts_weighed + offered.contacts_weighed) * level_sums.casts * offered.casts / {$both} / {$both}) as spread,
-                count(*) as beside_days, sum(pow(level_sums.contacts_weighed * offered.casts / {$both}, 2)) as mine_squared,
-                sum(pow(offered.contacts_weighed * level_sums.casts / {$both}, 2)) as others_squared,
-                sum(level_sums.contacts_weighed * offered.casts / {$both} * offered.contacts_weighed * level_sums.casts / {$both}) as crossed
+                sum(level_sums.casts) as casts, sum(level_sums.contacts_weighed) as weighed, count(*) as beside_days, {$held},
+                sum((level_sums.contacts_weighed + offered.contacts_weighed) * level_sums.casts * offered.casts / {$both} / {$both}) as spread
                 SQL)->first();
 
         return $row?->casts === null ? [] : [self::held(DayTotals::OWN_WAY, $row->casts, $row->weighed, $row)];

@@ -13,27 +13,9 @@ final readonly class Allowance
 {
     private const TOGETHER = 0.35;
 
-    /** @param  int  $looks  different groupings of the stints, 0 or more */
+    /** @param  int  $looks  different groupings of the stints that were looked at, 0 or more: a level is one, and all levels that are the same stints */
     public function __construct(private int $looks = 0)
     {
-    }
-
-    /**
-     * For every level of every factor that was varied, counting groupings that are the same stints once.
-     *
-     * @param  array<string, array<array-key, array<int, true>>>  $members  stint indexes by level by factor
-     */
-    public static function forLooks(array $members): self
-    {
-        $seen = [];
-        foreach ($members as $factor => $levels) {
-            // A spot cannot be confirmed, since that takes two; anglers are compared elsewhere; what never varied is not looked at.
-            foreach (in_array($factor, ['spot', 'angler'], true) || count($levels) < 2 ? [] : $levels as $in) {
-                $seen[implode(',', array_keys($in))] = true;
-            }
-        }
-
-        return new self(count($seen));
     }
 
     /** The limit (0 to 1) that is left of one when all that was looked at shares it. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OldEddy\Log\Evidence;
 
-/** The evidence of a day: every level of every factor, and the levels that always came together. */
+/** The evidence of a day: every level of every factor, and the levels that came together. */
 final readonly class Evidence
 {
     /**
@@ -22,8 +22,7 @@ final readonly class Evidence
         public Rate $day,
         public array $levels,
         public Together $together,
-        private Allowance $allowance,
-        private Visits $visits,
+        private Verdicts $verdicts,
     ) {
     }
 
@@ -43,19 +42,21 @@ final readonly class Evidence
                 $members[$factor][$level][$i] = true;
             }
         }
-        $day = self::rateOf($stints, $freshness, $prior);
-        $allowance = Allowance::forLooks($members);
+        $sums = Sums::of($stints, $freshness, array_fill_keys(array_keys($stints), true));
+        $day = Rate::after($prior, $sums->contacts, $sums->casts);
         $visits = Visits::in($stints);
         $together = Together::of($stints, $members);
+        $allowance = new Allowance($together->groupings);
+        $all = new Verdicts($stints, $freshness, $visits, $day->mean(), $allowance);
         $levels = [];
-        foreach (Stint::FACTORS as $factor) {
+        foreach (array_intersect(Stint::FACTORS, array_keys($members)) as $factor) {
             // Stints in which the factor is unknown say nothing for or against the level.
             $known = array_filter($stints, static fn (Stint $s): bool => isset($s->levels[$factor]));
-            $verdicts = new Verdicts($known, $freshness, $visits, $day->mean(), $allowance);
-            array_push($levels, ...self::levels($factor, $members[$factor] ?? [], $verdicts, $stints, $together, $day));
+            $verdicts = count($known) === count($stints) ? $all : new Verdicts($known, $freshness, $visits, $day->mean(), $allowance);
+            array_push($levels, ...self::levels($factor, $members[$factor], $verdicts, $stints, $together, $day));
         }
 
-        return new self($stints, $freshness, $turns, $prior, $day, $levels, $together, $allowance, $visits);
+        return new self($stints, $freshness, $turns, $prior, $day, $levels, $together, $all);
     }
 
     /** The evidence as it was right after one of the stints, by its index. */
@@ -100,13 +101,13 @@ final readonly class Evidence
     /** What may be claimed of the stints with these indexes against all others, allowing for all that was looked at. */
     public function claim(int ...$in): Verdict
     {
-        return $in === [] ? Verdict::NoRead : $this->verdicts()->judge(array_fill_keys($in, true))->claim;
+        return $in === [] ? Verdict::NoRead : $this->verdicts->judge(array_fill_keys($in, true))->claim;
     }
 
     /** The probability (0 to 1) that the stints with these indexes fish better than all others; null where there are no others. */
     public function pBetter(int ...$in): ?float
     {
-        return $this->verdicts()->pBetter(array_fill_keys($in, true));
+        return $this->verdicts->pBetter(array_fill_keys($in, true));
     }
 
     /** On how many spots the stints with these indexes had contacts. */
@@ -143,29 +144,7 @@ final readonly class Evidence
     /** What any one level is believed to give before its own casts: what the day gave, worth two contacts. */
     public function levelPrior(): Prior
     {
-        return $this->verdicts()->prior();
-    }
-
-    private function verdicts(): Verdicts
-    {
-        return new Verdicts($this->stints, $this->freshness, $this->visits, $this->day->mean(), $this->allowance);
-    }
-
-    /**
-     * Contacts per cast of the whole day.
-     *
-     * @param  list<Stint>  $stints
-     * @param  list<float>  $freshness
-     */
-    private static function rateOf(array $stints, array $freshness, Prior $prior): Rate
-    {
-        [$contacts, $casts] = [0.0, 0.0];
-        foreach ($stints as $i => $stint) {
-            $contacts += $freshness[$i] * $stint->weight();
-            $casts += $freshness[$i] * $stint->casts;
-        }
-
-        return Rate::after($prior, $contacts, $casts);
+        return $this->verdicts->prior();
     }
 
     /**

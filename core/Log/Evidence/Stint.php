@@ -143,11 +143,6 @@ final readonly class Stint
     /** Casts made after the last contact, where the log tells; a contact without a cast number is taken as the last cast. */
     public function castsSinceContact(): int
     {
-        if ($this->contacts === []) {
-            return $this->casts;
-        }
-        $last = max(array_map(fn (Contact $c): int => $c->atCast ?? $this->casts, $this->contacts));
-
-        return max(0, $this->casts - $last);
+        return $this->casts - ($this->inOrder[count($this->inOrder) - 1][0] ?? 0);
     }
 }

@@ -13,9 +13,10 @@ final readonly class Together
     /**
      * @param  list<list<Level>>  $always  groups of levels that were the same stints
      * @param  list<array{Level, Level}>  $nearly  pairs of levels, not the same stints
+     * @param  int  $groupings  how many different groupings of the stints the levels make
      * @param  array<string, list<array<int, true>>>  $with  by level: the stints of those it nearly always came with
      */
-    private function __construct(public array $always, public array $nearly, private array $with)
+    private function __construct(public array $always, public array $nearly, public int $groupings, private array $with)
     {
     }
 
@@ -29,6 +30,7 @@ final readonly class Together
     {
         $groups = $levels = $casts = [];
         foreach (Stint::FACTORS as $factor) {
+            // A spot cannot be confirmed, since that takes two; anglers are compared elsewhere; what never varied is not looked at.
             if (in_array($factor, ['spot', 'angler'], true) || count($members[$factor] ?? []) < 2) {
                 continue;
             }
@@ -51,7 +53,7 @@ final readonly class Together
             }
         }
 
-        return new self(array_values(array_filter($groups, static fn (array $g): bool => count($g) > 1)), $nearly, $with);
+        return new self(array_values(array_filter($groups, static fn (array $g): bool => count($g) > 1)), $nearly, count($groups), $with);
     }
 
     /** @return list<list<Level>> all of them: what can not be told apart */

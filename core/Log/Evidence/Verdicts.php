@@ -26,6 +26,9 @@ final readonly class Verdicts
 
     private Prior $prior;
 
+    /** How many stays there were. */
+    private int $stays;
+
     /** What its contacts count for when they come in bunches. */
     private float $counted;
 
@@ -40,9 +43,11 @@ final readonly class Verdicts
     public function __construct(
         private array $stints, private array $freshness, private Visits $visits, float $perCast, private Allowance $allowance = new Allowance,
     ) {
-        $this->prior = new Prior($perCast, self::WORTH / $perCast);
-        $this->counted = $this->countedOf($stints);
-        $this->spread = $this->spreadOf($perCast);
+        $this->prior = self::believed($perCast);
+        [$contacts, $casts] = $this->byStay($stints);
+        $this->stays = count($casts);
+        $this->counted = $this->countedOf($contacts);
+        $this->spread = $this->spreadOf($contacts, $casts);
     }
 
     /**
@@ -54,26 +59,28 @@ final readonly class Verdicts
     public function judge(array $in, array $within = []): Judged
     {
         $sums = $this->sums($in);
-        [$own, $rest, $counted] = $this->rates($sums, $in);
-        $p = $sums->isVaried() ? $own->exceeds($rest) : null;
+        [$p, $counted] = $this->compared($sums, $in);
+        $own = Rate::after($this->prior, $sums->contacts / $this->spread, $sums->casts / $this->spread);
         $verdict = $this->limits($in, $p, new Allowance);
         $claim = $this->limits($in, $p === null ? null : $this->least($p, $in, $within), $this->allowance);
-        if ($p !== null && $verdict !== Verdict::Rejected && $this->hasFaded($in, $counted)) {
-            $verdict = $claim = Verdict::Faded;
+        if ($p === null || $verdict === Verdict::Rejected) {
+            return new Judged($own, $p, $verdict, $claim, null);
         }
+        [$until, $all] = $this->untilEachContact($in);
 
-        $seen = Rate::after($this->prior, $sums->contacts / $this->spread, $sums->casts / $this->spread);
-
-        return new Judged($seen, $p, $verdict, $claim, $claim->stands() ? $this->blanksUntilFaded($in) : null);
+        return $this->hasFaded($until, $all, $in, $counted)
+            ? new Judged($own, $p, Verdict::Faded, Verdict::Faded, null)
+            : new Judged($own, $p, $verdict, $claim, $claim->stands() ? $this->blanksUntilFaded($until, $in) : null);
     }
 
-    /** @param  array<int, true>  $in */
+    /**
+     * The probability (0 to 1) of beating the others; null where there are none.
+     *
+     * @param  array<int, true>  $in  indexes of the stints asked for
+     */
     public function pBetter(array $in): ?float
     {
-        $sums = $this->sums($in);
-        [$own, $rest] = $this->rates($sums, $in);
-
-        return $sums->isVaried() ? $own->exceeds($rest) : null;
+        return $this->compared($this->sums($in), $in)[0];
     }
 
     /** What a rate of this day is believed to be before its own casts. */
@@ -82,76 +89,79 @@ final readonly class Verdicts
         return $this->prior;
     }
 
+    /** The rate of a day (contacts per cast, over 0) as either side is believed to have it. */
+    private static function believed(float $perCast): Prior
+    {
+        return new Prior($perCast, self::WORTH / $perCast);
+    }
+
     /**
-     * Its rate, that of the rest, and the share of its contacts that counts. Where it is ahead all stays of the day tell how they bunch,
-     * where it is behind those of the rest: so neither a contact nor a blank cast can speak the wrong way.
+     * The probability of beating the rest, and the share of the contacts that counts. Where it is ahead all stays of the day tell how they
+     * bunch, where it is behind those of the rest: so neither a contact nor a blank cast can speak the wrong way.
      *
      * @param  array<int, true>  $in
-     * @return array{Rate, Rate, float}
+     * @return array{?float, float}
      */
-    private function rates(Sums $sums, array $in): array
+    private function compared(Sums $sums, array $in): array
     {
-        $counted = $sums->isAbove() ? $this->counted : $this->countedOf(array_diff_key($this->stints, $in));
+        $counted = $sums->isAbove() ? $this->counted : $this->countedOf($this->byStay(array_diff_key($this->stints, $in))[0]);
 
-        return [
-            Rate::after($this->prior, $counted * $sums->contacts, $counted * $sums->casts),
-            Rate::after($this->prior, $counted * $sums->restContacts, $counted * $sums->restCasts), $counted,
-        ];
+        return [$sums->isVaried() ? $this->beats($sums, $this->prior, $counted) : null, $counted];
     }
 
-    /** @param  array<int, Stint>  $stints  some of them */
-    private function countedOf(array $stints): float
+    /** The probability (0 to 1) that one side gives more than the rest. */
+    private function beats(Sums $sums, Prior $prior, float $counted): float
     {
-        if ($this->visits->beside) {
-            return 1.0;
-        }
-        $contacts = $stays = [];
-        foreach ($this->stints as $i => $stint) {
-            $stays[$this->visits->of[$i]] = true;
-        }
-        foreach ($stints as $i => $stint) {
-            $stay = $this->visits->of[$i];
-            $contacts[$stay] = ($contacts[$stay] ?? 0.0) + $this->freshness[$i] * $stint->weight();
-        }
-
-        return Visits::counted(array_filter($contacts), max(1, count($stays)));
+        return Rate::after($prior, $counted * $sums->contacts, $counted * $sums->casts)
+            ->exceeds(Rate::after($prior, $counted * $sums->restContacts, $counted * $sums->restCasts));
     }
 
-    /** Pearson's chi square of the stays over their number, drawn to chance alone by three stays more. */
-    private function spreadOf(float $perCast): float
+    /**
+     * @param  array<int, Stint>  $stints  some of them
+     * @return array{array<int, float>, array<int, float>} contacts and casts by stay
+     */
+    private function byStay(array $stints): array
     {
-        if ($this->visits->beside) {
-            return 1.0;
-        }
         $contacts = $casts = [];
-        foreach ($this->stints as $i => $stint) {
+        foreach ($stints as $i => $stint) {
             $stay = $this->visits->of[$i];
             $contacts[$stay] = ($contacts[$stay] ?? 0.0) + $this->freshness[$i] * $stint->weight();
             $casts[$stay] = ($casts[$stay] ?? 0.0) + $this->freshness[$i] * $stint->casts;
         }
-        $square = 0.0;
-        foreach (array_filter($casts) as $stay => $made) {
-            $square += ($contacts[$stay] - $perCast * $made) ** 2 / ($perCast * $made);
-        }
 
-        return max(1.0, ($square + 3) / (count($casts) + 2));
+        return [$contacts, $casts];
+    }
+
+    /** @param  array<int, float>  $contacts  by stay */
+    private function countedOf(array $contacts): float
+    {
+        return $this->visits->beside ? 1.0 : Visits::counted(array_filter($contacts), max(1, $this->stays));
     }
 
     /**
-     * Stints from before a turn of the day say less.
+     * Pearson's chi square of the stays over their number, drawn to chance alone by three stays more.
      *
-     * @param  array<int, true>  $in
+     * @param  array<int, float>  $contacts  by stay
+     * @param  array<int, float>  $casts  by stay
      */
-    private function sums(array $in): Sums
+    private function spreadOf(array $contacts, array $casts): float
     {
-        $sums = [[0.0, 0.0], [0.0, 0.0]];
-        foreach ($this->stints as $i => $stint) {
-            $side = isset($in[$i]) ? 0 : 1;
-            $sums[$side][0] += $this->freshness[$i] * $stint->weight();
-            $sums[$side][1] += $this->freshness[$i] * $stint->casts;
+        if ($this->visits->beside) {
+            return 1.0;
+        }
+        $square = 0.0;
+        foreach (array_filter($casts) as $stay => $made) {
+            $expected = $this->prior->perCast * $made;
+            $square += ($contacts[$stay] - $expected) ** 2 / $expected;
         }
 
-        return new Sums($sums[0][0], $sums[0][1], $sums[1][0], $sums[1][1]);
+        return max(1.0, ($square + 3) / ($this->stays + 2));
+    }
+
+    /** @param  array<int, true>  $in */
+    private function sums(array $in): Sums
+    {
+        return Sums::of($this->stints, $this->freshness, $in);
     }
 
     /**
@@ -183,17 +193,14 @@ final readonly class Verdicts
     {
         [$got, $expected] = [[0.0, 0.0], [0.0, 0.0]];
         foreach ([array_intersect_key($this->stints, $other), array_diff_key($this->stints, $other)] as $half) {
-            $sums = (new self($half, $this->freshness, $this->visits, $this->prior->perCast))->sums($in);
+            $sums = Sums::of($half, $this->freshness, $in);
             if ($sums->isVaried()) {
-                $rate = ($sums->contacts + $sums->restContacts) / ($sums->casts + $sums->restCasts);
                 $got = [$got[0] + $sums->contacts, $got[1] + $sums->restContacts];
-                $expected = [$expected[0] + $rate * $sums->casts, $expected[1] + $rate * $sums->restCasts];
+                $expected = [$expected[0] + $sums->perCast() * $sums->casts, $expected[1] + $sums->perCast() * $sums->restCasts];
             }
         }
-        $even = new Prior(1.0, self::WORTH);
 
-        return Rate::after($even, $this->counted * $got[0], $this->counted * $expected[0])
-            ->exceeds(Rate::after($even, $this->counted * $got[1], $this->counted * $expected[1]));
+        return $this->beats(new Sums($got[0], $expected[0], $got[1], $expected[1]), self::believed(1.0), $this->counted);
     }
 
     /**
@@ -228,31 +235,14 @@ final readonly class Verdicts
     }
 
     /**
-     * Casts since the last contact.
-     *
-     * @param  array<int, true>  $in
-     */
-    private function blankCasts(array $in): int
-    {
-        $blank = 0;
-        foreach (array_reverse($this->inOrder($in)) as $i) {
-            $blank += $this->stints[$i]->castsSinceContact();
-            if ($this->stints[$i]->contacts !== []) {
-                break;
-            }
-        }
-
-        return $blank;
-    }
-
-    /**
      * Whether there was a moment until which it could be claimed to stand, and after which so little came that it has stopped.
      *
+     * @param  list<array{array{float, float}, int, int, string}>  $until  what had come until each contact
+     * @param  array{float, float}  $all  contacts and casts of the whole
      * @param  array<int, true>  $in
      */
-    private function hasFaded(array $in, float $counted): bool
+    private function hasFaded(array $until, array $all, array $in, float $counted): bool
     {
-        [$until, $all] = $this->untilEachContact($in);
         for ($j = count($until) - 1; $j >= 0; $j--) {
             [[$contacts, $casts], $strikes, $stays, $at] = $until[$j];
             if ($strikes < self::HOLDING_STRIKES || $stays < 2) {
@@ -261,12 +251,11 @@ final readonly class Verdicts
             if (! Fading::hasStopped(Rate::after($this->prior, $contacts, $casts), $j + 1, $all[0] - $contacts, $all[1] - $casts)) {
                 continue;
             }
-            $rest = $this->restUntil($at, $in);
-            // As the day was then.
-            $perCast = ($contacts + $rest[0]) / ($casts + $rest[1]);
-            $then = new Prior($perCast, self::WORTH / $perCast);
-            $beats = Rate::after($then, $counted * $contacts, $counted * $casts)->exceeds(Rate::after($then, $counted * $rest[0], $counted * $rest[1]));
-            if ($rest[1] > 0 && 1 - $beats <= $this->allowance->of(self::HOLDING_UNDER)) {
+            // Both sides, and the day, as they were then.
+            $before = array_filter($this->stints, static fn (Stint $s): bool => $s->at <= $at);
+            $rest = Sums::of($before, $this->freshness, $in);
+            $then = new Sums($contacts, $casts, $rest->restContacts, $rest->restCasts);
+            if ($then->isVaried() && 1 - $this->beats($then, self::believed($then->perCast()), $counted) <= $this->allowance->of(self::HOLDING_UNDER)) {
                 return true;
             }
         }
@@ -275,29 +264,14 @@ final readonly class Verdicts
     }
 
     /**
-     * Contacts and casts of the rest in the stints that began until then.
-     *
+     * @param  list<array{array{float, float}, int, int, string}>  $until  what had come until each contact, one or more
      * @param  array<int, true>  $in
-     * @return array{float, float}
      */
-    private function restUntil(string $at, array $in): array
+    private function blanksUntilFaded(array $until, array $in): int
     {
-        $rest = [0.0, 0.0];
-        foreach ($this->stints as $i => $stint) {
-            if (! isset($in[$i]) && $stint->at <= $at) {
-                $rest = [$rest[0] + $this->freshness[$i] * $stint->weight(), $rest[1] + $this->freshness[$i] * $stint->casts];
-            }
-        }
+        $blank = InARow::blank(array_map(fn (int $i): Stint => $this->stints[$i], array_reverse($this->inOrder($in))));
 
-        return $rest;
-    }
-
-    /** @param  array<int, true>  $in  with a contact */
-    private function blanksUntilFaded(array $in): int
-    {
-        [$until] = $this->untilEachContact($in);
-
-        return max(0, Fading::after(Rate::after($this->prior, ...$until[count($until) - 1][0]), count($until)) - $this->blankCasts($in));
+        return max(0, Fading::after(Rate::after($this->prior, ...$until[count($until) - 1][0]), count($until)) - $blank);
     }
 
     /**
